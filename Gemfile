@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+source "https://rubygems.org"
+
+# The core: computation only.
+gem "icalendar", "~> 2.13"      # calendars out
+gem "json_schemer", "~> 2.5"    # the plinth file's schema, and OpenAPI 3.1 in the server
+gem "numo-narray", "~> 0.9.2"   # height fields
+gem "rgeo", "~> 3.0"            # GEOS polygons
+gem "zeitwerk", "~> 2.6.18"
+
+# The server.
+gem "nokogiri", "~> 1.18"       # SVG outlines in
+gem "pg", "~> 1.6"
+gem "puma", "~> 8.0"
+gem "rack", "~> 3.2"
+gem "sequel", "~> 5.110"
+gem "sequel_pg", "~> 1.17", require: false
+gem "sinatra", "~> 4.2"
+
+group :test do
+  gem "axe-core-capybara", "~> 4.10"
+
+  gem "capybara", "~> 3.40"
+  gem "cuprite", "~> 0.17"
+  gem "highs", "~> 0.2"         # a real solver: the oracle for schedules
+  gem "prop_check", "~> 1.0"
+  gem "rack-test", "~> 2.1"
+  gem "rgl", "~> 0.6"           # a second opinion on graphs
+  gem "rspec", "~> 3.13"
+  gem "rubocop", "~> 1.60", require: false
+end

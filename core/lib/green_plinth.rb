@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require "digest"
+require "json"
+require "numo/narray"
+require "rgeo"
+require "yaml"
+require "zeitwerk"
+
+# The computation of Green Plinth: from a plinth file to an evaluation. Knows no HTTP, no database and no screen,
+# and reads neither the clock nor a random source: they come in as arguments.
+module GreenPlinth
+  DATA = File.expand_path("../data", __dir__)
+
+  LOADER = Zeitwerk::Loader.new.tap do |loader|
+    loader.push_dir(__dir__)
+    loader.enable_reloading if ENV["GREEN_PLINTH_RELOAD"]
+    loader.setup
+  end
+  private_constant :LOADER
+
+  class << self
+    # The design in a plinth file's text. Raises InvalidFile with every problem found.
+    # @param text [String] JSON, green-plinth/1
+    # @return [Design]
+    def read(text, catalogue: Materials::Catalogue.default)
+      Formats::PlinthFile.new(catalogue).read(text)
+    end
+
+    # Everything the core can say of a design, computed when asked for.
+    # @param memo [Memo] remembers parts between evaluations; hand in the same one to be quick
+    # @param effort [Symbol] of the schedule: :quick within an edit, :thorough when there is time
+    # @return [Evaluation]
+    def evaluate(design, catalogue: Materials::Catalogue.default, memo: Memo.new, effort: :quick)
+      Evaluation.new(design, catalogue, memo, effort: effort)
+    end
+
+    # An answer for a bare network of steps.
+    # @param network [Schedule::Network]
+    # @return [Schedule::Answer]; raises Infeasible with the reason in words
+    def schedule(network)
+      Schedule::Scheduler.new(network).call
+    end
+  end
+end

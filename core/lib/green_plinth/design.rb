@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  # One build as the maker composed it: a plinth file with names for its parts. Immutable; `to_h` is the file, whole,
+  # so a round trip loses nothing. Built by Formats::PlinthFile, which has checked it.
+  class Design
+    attr_reader :to_h
+
+    # @param file [Hash] a valid plinth file, string keys
+    def initialize(file)
+      @to_h = Design.deep_freeze(file)
+    end
+
+    def self.deep_freeze(value)
+      case value
+      when Hash then value.each { |key, inner| [key.freeze, deep_freeze(inner)] }
+      when Array then value.each { |inner| deep_freeze(inner) }
+      end
+      value.freeze
+    end
+
+    def title = to_h["title"]
+    def purpose = to_h["purpose"]
+    def scale = to_h["scale"].to_f
+    def copies = to_h["copies"] || 1
+    def plinth = @plinth ||= Plinth.new(to_h["plinth"], "/plinth")
+    def climate = @climate ||= Climate.of(to_h["climate"] || {})
+    def calendar = @calendar ||= Calendar.new(to_h["calendar"] || {})
+    def schools = @schools ||= Schools.new(to_h["schools"] || {}, purpose)
+    def forms = @forms ||= parts("forms", Form)
+    def zones = @zones ||= parts("zones", Zone)
+    def features = @features ||= parts("features", Feature)
+    def subjects = @subjects ||= parts("subjects", Subject)
+    def waters = @waters ||= parts("waters", Water)
+    def tasks = @tasks ||= parts("tasks", Part)
+    def mixes = @mixes ||= parts("mixes", Part).to_h { |mix| [mix.id, mix] }
+    def wishes = @wishes ||= parts("order", Part)
+    def limits = to_h["limits"] || {}
+
+    # Each part with an id, courses included.
+    # @return [Array<Part>]
+    def identified
+      forms + zones + zones.flat_map(&:courses) + features + features.flat_map(&:courses) + subjects + waters + tasks
+    end
+
+    private
+
+    def parts(key, kind)
+      (to_h[key] || []).each_with_index.map { |data, index| kind.new(data, "/#{key}/#{index}") }
+    end
+  end
+end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Drying
+    # How a laid material comes ready, minutes from the end of laying it: wet until touch-dry (handle), curing until the
+    # next work may go on (next), ready when dry through (dry), and its full cure. `factors` say why so long.
+    Stages = Struct.new(:open_min, :handle_min, :next_min, :dry_min, :full_min, :factors, :material, :thickness_mm,
+      keyword_init: true) do
+      # @return [Stages] of what does not set at all
+      def self.none = @none ||= new(open_min: nil, handle_min: 0, next_min: 0, dry_min: 0, full_min: 0, factors: []).freeze
+
+      # @param stage [Symbol] :finish, :handle, :next, :dry or :full
+      # @return [Integer, nil] minutes, nil where unknown
+      def after(stage) = stage == :finish ? 0 : public_send(:"#{stage}_min")
+    end
+  end
+end

@@ -1,0 +1,123 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  # Everything the core can say of one design. Parts are computed when asked for and remembered by what they depend
+  # on, so that moving a figure does not rebuild the relief:
+  #
+  #   design ─► bulk ─► terrain ─► pools ─► order of work ─► schedule
+  #                        └► layout, mass      └► shopping
+  #   every part ─► snags
+  class Evaluation
+    # The members of the plinth file that each part depends on.
+    BASE = %w[plinth forms].freeze
+    GROUND = [*BASE, "zones"].freeze
+    WET = [*GROUND, "waters"].freeze
+    STANDING = %w[plinth subjects features].freeze
+    private_constant :BASE, :GROUND, :WET, :STANDING
+
+    attr_reader :design, :catalogue
+
+    # @param memo [Memo]
+    # @param effort [Symbol] of the schedule: :quick within an edit, :thorough when there is time
+    def initialize(design, catalogue, memo, effort: :quick)
+      @design = design
+      @catalogue = catalogue
+      @memo = memo
+      @effort = effort
+      @digests = {}
+    end
+
+    # @return [Relief::Bulk] the forms alone
+    def bulk = part(:bulk, BASE) { Relief::Bulk.new(design.plinth, design.forms, catalogue, @memo) }
+
+    # @return [Relief::Terrain] the forms with every zone's courses on them
+    def terrain
+      part(:terrain, GROUND) { Relief::Terrain.new(bulk, ground, covers, design.zones, catalogue) }
+    end
+
+    # @return [Plan::Ground] who owns which part of the top
+    def ground = part(:ground, %w[plinth zones]) { Plan::Ground.new(design.plinth, design.zones) }
+
+    # @return [Array<Water::Pool>]
+    def pools
+      part(:pools, WET) do
+        Water::Pouring.pools(design.waters, terrain, design.plinth.lip_mm, catalogue)
+      end
+    end
+
+    # @param pool [Water::Pool]
+    # @return [Float, nil] mm, the highest level at which it stays where it is drawn; nil where none does
+    def holding_level(pool)
+      part(:holding, WET, pool.id) { Water::Holding.level(pool, terrain, design.plinth.lip_mm) }
+    end
+
+    # @return [Steps::OrderOfWork]
+    def order = part(:order, buildable) { Steps::OrderOfWork.new(design, catalogue, terrain, pools) }
+
+    # @return [Schedule::Answer]; raises Infeasible
+    def schedule
+      found = part(:schedule, buildable, @effort) { answer }
+      found.is_a?(Infeasible) ? raise(found) : found
+    end
+
+    # @return [Infeasible, nil] why no schedule can exist
+    def infeasible
+      schedule
+      nil
+    rescue Infeasible => e
+      e
+    end
+
+    # @return [Array<Quantities::Shopping::Line>]
+    def quantities = part(:quantities, buildable) { Quantities::Shopping.new(order.steps, catalogue, design.copies).lines }
+
+    # @return [Balance::Mass]
+    def mass = part(:mass, buildable) { Balance::Mass.new(design, catalogue, terrain, pools) }
+
+    # @return [Composition::Layout]
+    def layout
+      part(:layout, STANDING) { Composition::Layout.new(design, ground) }
+    end
+
+    # @return [Array<Snags::Snag>] what stops the work first
+    def snags = part(:snags, file.keys) { Snags::Check.all(self) }
+
+    # @param from [Array(Float, Float)] mm on the plan
+    # @param to [Array(Float, Float)]
+    # @return [Hash] see Relief::Section#along
+    def section(from, to)
+      part(:section, WET, from, to) do
+        Relief::Section.new(design, terrain, pools, catalogue).along(from, to)
+      end
+    end
+
+    # @return [Hash] rings to draw the plan from, see Formats::Drawing
+    def drawing = part(:drawing, [*WET, "features", "subjects"]) { Formats::Drawing.new(self).to_h }
+
+    # @return [Hash] green-plinth-evaluation/1
+    def to_h = part(:told, file.keys, @effort) { Formats::EvaluationFile.new(self).to_h }
+
+    private
+
+    # How much of each cell each zone covers. Forms matter only where they widen the grid.
+    def covers
+      part(:covers, %w[plinth zones], bulk.grid.bounds) { design.zones.each_index.map { |index| Relief::Cover.of(ground.area(index), bulk.grid) } }
+    end
+
+    def file = design.to_h
+
+    # What the steps depend on: all but the words that only people read.
+    def buildable = file.keys - %w[title story limits]
+
+    # Remembered under the digests of the file's members named, and whatever else it depends on.
+    def part(name, members, *more, &) = @memo.fetch(name, *members.map { |member| digest(member) }, *more, &)
+
+    def digest(member) = @digests[member] ||= Memo.digest([member, file[member]])
+
+    def answer
+      Schedule::Scheduler.new(order.network, effort: @effort).call
+    rescue Infeasible => e
+      e
+    end
+  end
+end

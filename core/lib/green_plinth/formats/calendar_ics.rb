@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+require "icalendar"
+
+module GreenPlinth
+  module Formats
+    # The sittings as calendar events with the steps inside, in the workshop's local time (RFC 5545 floating time), and
+    # the ready date as one of its own.
+    class CalendarIcs
+      # @param evaluation [Evaluation] raises Infeasible where no schedule exists
+      # @param key [String] what makes the events this build's own: importing again updates them
+      # @param stamp [Integer] minutes of Moment, when the file is made
+      def initialize(evaluation, key:, stamp:)
+        @evaluation = evaluation
+        @key = key
+        @stamp = stamp
+      end
+
+      # @return [String]
+      def write
+        calendar = Icalendar::Calendar.new
+        calendar.prodid = "-//Green Plinth//green-plinth 1//EN"
+        answer = @evaluation.schedule
+        Schedule::Sittings.of(answer).each_with_index { |sitting, index| calendar.add_event(sitting_event(sitting, index, answer)) }
+        calendar.add_event(ready_event(answer))
+        calendar.publish
+        calendar.to_ical
+      end
+
+      private
+
+      def titles = @titles ||= @evaluation.order.steps.to_h { |step| [step.id, step] }
+
+      def sitting_event(sitting, index, answer)
+        from = sitting.steps.map { |id| answer.start(id) }.min
+        to = [sitting.steps.map { |id| answer.finish(id) }.max, from + 1].max
+        steps = sitting.steps.map { |id| line(id, answer) }
+        event("sitting-#{index + 1}", from, to, "#{@evaluation.design.title}: sitting #{index + 1}", steps.join("\n"))
+      end
+
+      def line(id, answer)
+        step = titles.fetch(id)
+        "#{Moment.format(answer.start(id))[11, 5]} #{step.title} (#{Moment.span(step.hands_on_min)})"
+      end
+
+      def ready_event(answer)
+        event("ready", answer.ready_at, answer.ready_at + 1, "#{@evaluation.design.title} is ready", "The last layer is dry through.")
+      end
+
+      def event(name, from, to, summary, text)
+        Icalendar::Event.new.tap do |event|
+          event.uid = "#{name}-#{@key}@green-plinth"
+          event.dtstamp = Icalendar::Values::DateTime.new(time(@stamp), "tzid" => "UTC")
+          event.dtstart = floating(from)
+          event.dtend = floating(to)
+          event.summary = summary
+          event.description = text
+        end
+      end
+
+      def floating(minutes) = Icalendar::Values::DateTime.new(time(minutes).strftime("%Y%m%dT%H%M%S"))
+      def time(minutes) = Time.at(minutes * 60).utc.to_datetime
+    end
+  end
+end

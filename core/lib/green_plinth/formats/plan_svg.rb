@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require "cgi"
+
+module GreenPlinth
+  module Formats
+    # The plan as a drawing in millimetres: the plinth, its ground in the colours of its courses, forms, waters where
+    # they really stand, features and subjects. y runs up on the plan and down in SVG.
+    class PlanSvg
+      MARGIN_MM = 4
+      INK = "#2b241c"
+      PAPER = "#efe6d3"
+      WATER = "#3f7691"
+      BARE = "#b9986a"
+
+      # @param evaluation [Evaluation]
+      def initialize(evaluation)
+        @evaluation = evaluation
+        @design = evaluation.design
+      end
+
+      # @return [String] SVG 1.1
+      def write
+        min_x, min_y, max_x, max_y = Plan::Geos.bounds(@evaluation.ground.foot)
+        width = max_x - min_x + (2 * MARGIN_MM)
+        depth = max_y - min_y + (2 * MARGIN_MM)
+        <<~SVG
+          <svg xmlns="http://www.w3.org/2000/svg" width="#{mm(width)}mm" height="#{mm(depth)}mm" viewBox="#{mm(min_x - MARGIN_MM)} #{mm(-max_y - MARGIN_MM)} #{mm(width)} #{mm(depth)}">
+          <title>#{CGI.escapeHTML(@design.title)}</title>
+          #{[plinth, *forms, *zones, *waters, *features, *subjects].join("\n")}
+          </svg>
+        SVG
+      end
+
+      private
+
+      def plinth = area(@evaluation.ground.foot, BARE, "stroke=\"#{INK}\" stroke-width=\"0.6\"")
+
+      def forms
+        @design.forms.map do |form|
+          shape = inside(Plan::Outline.polygon(form.outline))
+          area(shape, @evaluation.catalogue[form.material]&.colour || (form.cut? ? "#6d5640" : BARE),
+            "fill-opacity=\"0.8\" stroke=\"#{INK}\" stroke-width=\"0.25\"")
+        end
+      end
+
+      def zones
+        @design.zones.each_with_index.map { |zone, index| area(@evaluation.ground.area(index), Colour::Tone.of_zone(zone, @evaluation.catalogue), "fill-opacity=\"0.85\"") }
+      end
+
+      def waters
+        @evaluation.pools.flat_map do |pool|
+          wet = (pool.rings || []).map { |ring| path([ring]) }
+          ["<path d=\"#{wet.join}\" fill=\"#{pool.water.data.dig("tint", "colour") || WATER}\" fill-opacity=\"0.85\" fill-rule=\"evenodd\"/>",
+            "<path d=\"#{path(Plan::Geos.rings(Plan::Outline.polygon(pool.water.outline)))}\" fill=\"none\" stroke=\"#{WATER}\" stroke-width=\"0.4\" stroke-dasharray=\"1.5 1\"/>"]
+        end
+      end
+
+      def features
+        @design.features.select { |feature| feature.outline }.map do |feature|
+          area(Plan::Outline.polygon(feature.outline), feature["colour"] || "#8d8375", "stroke=\"#{INK}\" stroke-width=\"0.3\"")
+        end
+      end
+
+      def subjects
+        @design.subjects.map { |subject| area(Composition::Standing.footprint(subject), PAPER, "stroke=\"#{INK}\" stroke-width=\"0.5\"") }
+      end
+
+      def inside(shape) = shape.intersection(@evaluation.ground.foot)
+
+      def area(shape, fill, more) = "<path d=\"#{path(Plan::Geos.rings(shape))}\" fill=\"#{fill}\" fill-rule=\"evenodd\" #{more}/>"
+
+      def path(rings) = rings.map { |ring| "M#{ring.map { |x, y| "#{mm(x)} #{mm(-y)}" }.join("L")}Z" }.join
+
+      def mm(value) = format("%g", value.round(2))
+    end
+  end
+end

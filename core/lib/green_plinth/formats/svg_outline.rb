@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+
+module GreenPlinth
+  module Formats
+    # The largest closed shape of an SVG file as points in millimetres, middle at the origin, y up. Reads polygons,
+    # rectangles, circles, ellipses and paths of any command; curves become chords. Nothing outside the file is read.
+    class SvgOutline
+      MOST_BYTES = 1_000_000
+      # Millimetres for each unit. Source: CSS Values and Units 3: 96 px to the inch.
+      UNITS = { "mm" => 1.0, "cm" => 10.0, "in" => 25.4, "pt" => 25.4 / 72, "pc" => 25.4 / 6, "px" => 25.4 / 96, "" => 25.4 / 96 }.freeze
+      # Chords for each curve, and corners kept, at most (the plinth file's own limit).
+      CHORDS = 24
+      MOST_POINTS = 2000
+
+      # @param text [String]
+      # @return [Array<Array(Float, Float)>]; raises InvalidFile
+      def self.points(text) = new(text).points
+
+      def initialize(text)
+        @text = text
+      end
+
+      def points
+        refuse("the drawing is larger than 1 MB") if @text.bytesize > MOST_BYTES
+        refuse("drawings with a document type or entities are not read; save it as plain SVG") if @text.match?(/<!(DOCTYPE|ENTITY)/i)
+        shapes = document.xpath("//*").flat_map { |node| shapes_of(node) }.select { |ring| ring.size >= 3 }
+        largest = shapes.max_by { |ring| area(ring).abs }
+        refuse("there is no closed shape in it: draw a polygon, a rectangle, an ellipse or a closed path") unless largest
+        fitted(largest)
+      end
+
+      private
+
+      def refuse(message) = raise(InvalidFile, [Problem.new("/svg", message)])
+
+      def document
+        parsed = Nokogiri::XML(@text) { |config| config.strict.nonet }
+        refuse("it is not an SVG drawing") unless parsed.root&.name == "svg"
+        @scale = scale(parsed.root)
+        parsed
+      rescue Nokogiri::XML::SyntaxError
+        refuse("it is not well-formed XML")
+      end
+
+      # Width against view box says how long a unit is; without a view box units are CSS pixels.
+      def scale(root)
+        number, unit = root["width"].to_s.match(/\A\s*([\d.]+)\s*([a-z%]*)/i)&.captures
+        per = UNITS[unit.to_s]
+        box = root["viewBox"].to_s.split(/[\s,]+/).map(&:to_f)
+        return per * number.to_f / box[2] if number && per && box.size == 4 && box[2].positive?
+
+        box.size == 4 ? 1.0 : UNITS["px"]
+      end
+
+      def shapes_of(node)
+        rings = case node.name
+                when "polygon" then [node["points"].to_s.scan(/-?[\d.]+(?:e-?\d+)?/i).map(&:to_f).each_slice(2).select { |pair| pair.size == 2 }]
+                when "rect" then [rectangle(node)]
+                when "circle" then [ellipse(node, node["r"].to_f, node["r"].to_f)]
+                when "ellipse" then [ellipse(node, node["rx"].to_f, node["ry"].to_f)]
+                when "path" then SvgPath.new(node["d"].to_s, CHORDS).rings
+                else []
+                end
+        refuse("shapes with a transform are not read; apply the transform in the drawing program") if rings.any? && transformed?(node)
+        rings
+      end
+
+      def transformed?(node) = ([node] + node.ancestors.to_a).any? { |one| one.respond_to?(:attributes) && one["transform"] }
+
+      def rectangle(node)
+        x, y, w, h = %w[x y width height].map { |key| node[key].to_f }
+        [[x, y], [x + w, y], [x + w, y + h], [x, y + h]]
+      end
+
+      def ellipse(node, rx, ry)
+        Array.new(96) { |i| [node["cx"].to_f + (rx * Math.cos(i * Math::PI / 48)), node["cy"].to_f + (ry * Math.sin(i * Math::PI / 48))] }
+      end
+
+      def area(ring) = (ring + [ring.first]).each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) } / 2
+
+      def fitted(ring)
+        xs, ys = ring.transpose.map(&:minmax)
+        middle = [xs.sum / 2, ys.sum / 2]
+        points = ring.map { |x, y| [((x - middle[0]) * @scale).round(2), ((middle[1] - y) * @scale).round(2)] }
+        points = points.chunk_while { |a, b| a == b }.map(&:first)
+        points.pop if points.size > 1 && points.first == points.last
+        refuse("its outline has more than #{MOST_POINTS} corners; simplify it") if points.size > MOST_POINTS
+        refuse("it is larger than 5 m or has no size") if points.size < 3 || points.flatten.any? { |value| !value.finite? || value.abs > 2500 }
+        points
+      end
+    end
+  end
+end

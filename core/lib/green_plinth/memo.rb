@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  # Remembers computed parts by what they depend on, so that moving a figure does not rebuild the relief. Keys are
+  # compared by value. Holds the newest values of each name; safe to share by threads.
+  class Memo
+    # Values kept for each name. A field over the largest base takes 1 MB: a terrain holds one for each zone.
+    ROOM = { terrain: 6, bulk: 6, pools: 6, covers: 6, form: 12 }.freeze
+    USUAL_ROOM = 24
+
+    # @param room [Integer] values kept for each name that ROOM does not tell
+    def initialize(room: USUAL_ROOM)
+      @room = room
+      @values = Hash.new { |hash, name| hash[name] = {} }
+      @lock = Mutex.new
+    end
+
+    # A short key for plain data, the same whatever order its members come in.
+    # @param value [Hash, Array, String, Numeric, true, false, nil]
+    # @return [String]
+    def self.digest(value) = Digest::SHA256.digest(JSON.generate(sorted(value)))
+
+    def self.sorted(value)
+      case value
+      when Hash then value.sort.to_h.transform_values { |inner| sorted(inner) }
+      when Array then value.map { |inner| sorted(inner) }
+      else value
+      end
+    end
+    private_class_method :sorted
+
+    # @return the value remembered for these inputs, or the block's, now remembered
+    def fetch(name, *inputs)
+      kept = @lock.synchronize { touch(@values[name], inputs) }
+      return kept.first if kept
+
+      value = yield
+      @lock.synchronize { store(name, inputs, value) }
+      value
+    end
+
+    private
+
+    def touch(values, inputs)
+      kept = values.delete(inputs)
+      values[inputs] = kept if kept
+    end
+
+    def store(name, inputs, value)
+      values = @values[name]
+      values[inputs] = [value]
+      values.shift if values.size > ROOM.fetch(name, @room)
+    end
+  end
+end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Plan
+    # The door to GEOS: one factory, and the few constructions used everywhere. Millimetres.
+    module Geos
+      FACTORY = RGeo::Geos.factory(srid: 0, native_interface: :capi, buffer_resolution: 16)
+
+      module_function
+
+      # @param points [Array<Array(Float, Float)>] a ring, closed or not
+      def polygon(points) = FACTORY.polygon(FACTORY.linear_ring(points.map { |x, y| FACTORY.point(x, y) }))
+
+      def line(points) = FACTORY.line_string(points.map { |x, y| FACTORY.point(x, y) })
+
+      def point(xy) = FACTORY.point(xy[0], xy[1])
+
+      def empty = FACTORY.multi_polygon([])
+
+      # @return the union of any number of areas
+      def union(areas)
+        return areas.first || empty if areas.size < 2
+
+        FACTORY.collection(areas).unary_union
+      end
+
+      # The polygons in whatever GEOS answered with; lines and points that an intersection left over are dropped.
+      # @return [Array<RGeo::Feature::Polygon>]
+      def polygons(geometry)
+        case geometry.geometry_type
+        when RGeo::Feature::Polygon then geometry.empty? ? [] : [geometry]
+        when RGeo::Feature::MultiPolygon, RGeo::Feature::GeometryCollection
+          geometry.flat_map { |part| polygons(part) }
+        else []
+        end
+      end
+
+      # @return [Float] mm of all lines in whatever GEOS answered with
+      def length(geometry)
+        case geometry.geometry_type
+        when RGeo::Feature::LineString, RGeo::Feature::LinearRing then geometry.length
+        when RGeo::Feature::MultiLineString, RGeo::Feature::GeometryCollection then geometry.sum { |part| length(part) }
+        else 0.0
+        end
+      end
+
+      # @return [Float] mm²
+      def area(geometry) = polygons(geometry).sum(0.0, &:area)
+
+      # @return [Array<Array<Array(Float, Float)>>] closed rings, exterior and holes alike
+      def rings(geometry)
+        polygons(geometry).flat_map do |polygon|
+          [polygon.exterior_ring, *polygon.interior_rings].map { |ring| coordinates(ring) }
+        end
+      end
+
+      def coordinates(line) = line.points.map { |point| [point.x, point.y] }
+
+      # @return [Array(Float, Float, Float, Float)] min x, min y, max x, max y
+      def bounds(geometry)
+        points = rings(geometry).flatten(1)
+        xs, ys = points.transpose
+        [xs.min, ys.min, xs.max, ys.max]
+      end
+    end
+  end
+end

@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Quantities
+    # What the steps take, material by material, in packs and money (minor units).
+    class Shopping
+      # One line. amount nil: unknown. used_share: how much of the packs is used up, 0..1, used_minor what that is worth;
+      # cost_minor: the packs.
+      Line = Struct.new(:material, :name, :family, :amount, :unit, :packs, :cost_minor, :used_minor, :used_share, :pack, :steps, :where,
+        keyword_init: true) do
+        def to_h
+          super.transform_keys(&:to_s).then { |hash| hash.merge("amount" => amount && amount.round(2)) }
+        end
+      end
+
+      ML_PER_G = { "g" => true, "ml" => true }.freeze
+
+      # @param steps [Array<Steps::Step>]
+      # @param copies [Integer]
+      def initialize(steps, catalogue, copies)
+        @steps = steps
+        @catalogue = catalogue
+        @copies = copies
+      end
+
+      # @return [Array<Line>] by family, then name
+      def lines
+        uses = @steps.flat_map { |step| step.uses.map { |use| [use, step] } }.group_by { |use, _| use.material }
+        uses.map { |key, pairs| line(key, pairs) }.sort_by { |line| [line.family.to_s, line.name] }
+      end
+
+      private
+
+      def line(key, pairs)
+        material = @catalogue[key]
+        steps = pairs.map { |_, step| step }.uniq
+        common = { material: key, name: @catalogue.name(key), family: material&.family, steps: steps.map(&:id), where: steps.flat_map(&:where).uniq }
+        return Line.new(**common) if material.nil? || pairs.any? { |use, _| use.amount.nil? }
+
+        amount, unit = total(material, pairs.map(&:first))
+        Line.new(**common, **packed(material, amount, unit, pairs.map(&:first)))
+      end
+
+      # All in the unit the pack is sold in, where density bridges grams and millilitres.
+      def total(material, uses)
+        sold = material.pack && material.pack["unit"]
+        units = uses.map(&:unit).uniq
+        return [uses.sum(&:amount), units.first] if units.size == 1 && (units.first == sold || sold.nil? || units.first == "mm2")
+
+        [uses.sum { |use| in_unit(use, sold, material) }, sold]
+      end
+
+      def in_unit(use, sold, material)
+        return use.amount if use.unit == sold || material.density_wet.nil?
+        return use.amount * material.density_wet if use.unit == "ml" && sold == "g"
+        return use.amount / material.density_wet if use.unit == "g" && sold == "ml"
+        return use.amount * 10 / material.reference_mm if use.unit == "ml" && sold == "cm2" # 1 ml lies 1 cm² wide and 10 mm thick
+
+        use.amount
+      end
+
+      def packed(material, amount, unit, uses)
+        pack = material.pack
+        return { amount: amount, unit: unit } unless pack
+        return sheets(material, uses) if unit == "mm2"
+
+        packs = (amount / pack["amount"].to_f).ceil
+        { amount: amount, unit: unit, packs: packs, cost_minor: packs * pack["price_minor"],
+          used_minor: (amount / pack["amount"] * pack["price_minor"]).round, used_share: share(amount, packs * pack["amount"]), pack: pack }
+      end
+
+      def sheets(material, uses)
+        return { amount: uses.sum(&:amount), unit: "mm2" } unless material.pack["size_mm"]
+
+        nested = Nesting.new(material.pack["size_mm"], uses.flat_map { |use| use.pieces || [] }, @copies)
+        area = uses.sum(&:amount)
+        sheet = material.pack["size_mm"].reduce(:*)
+        { amount: nested.count, unit: "sheet", packs: nested.count, cost_minor: nested.count && (nested.count * material.pack["price_minor"]),
+          used_minor: (area / sheet * material.pack["price_minor"]).round, used_share: share(area, nested.count * sheet), pack: material.pack }
+      end
+
+      def share(used, whole) = whole.positive? ? (used / whole.to_f).clamp(0.0, 1.0).round(4) : nil
+    end
+  end
+end

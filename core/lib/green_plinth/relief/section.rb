@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Relief
+    # A cut through the base along a line of the plan: every stratum from the plinth up, and the water over it.
+    class Section
+      # Points along the cut: enough for a drawing as wide as a screen.
+      SAMPLES = 360
+
+      # @param pools [Array<Water::Pool>] those that hold water
+      def initialize(design, terrain, pools, catalogue)
+        @design = design
+        @terrain = terrain
+        @pools = pools
+        @catalogue = catalogue
+      end
+
+      # @param from [Array(Float, Float)]
+      # @param to [Array(Float, Float)]
+      # @return [Hash] length_mm, strata (each with its runs of [s, bottom, top] along the cut, mm), waters, heights
+      def along(from, to)
+        length = Math.hypot(to[0] - from[0], to[1] - from[1])
+        @layers = {}
+        @waters = Hash.new { |hash, id| hash[id] = Runs.new }
+        stations(from, to, length).each { |s, x, y| sample(s, x, y) }
+        { "from" => from, "to" => to, "length_mm" => length.round(3), "strata" => @layers.values.map { |layer| told(layer) },
+          "waters" => @waters.map { |id, runs| { "id" => id, "runs" => runs.to_a } } }
+      end
+
+      private
+
+      def stations(from, to, length)
+        (0..SAMPLES).map do |i|
+          t = i.to_f / SAMPLES
+          [length * t, from[0] + ((to[0] - from[0]) * t), from[1] + ((to[1] - from[1]) * t)]
+        end
+      end
+
+      def sample(s, x, y)
+        cell = @terrain.grid.at(x, y)
+        return unless cell && @terrain.weight[*cell] > 0.02
+
+        column(cell).each { |part, bottom, top| runs(part).add(s, bottom, top) if top > bottom + 1e-4 }
+        water(s, cell)
+      end
+
+      # @return [Array<Array(Part, Float, Float)>] what stands over one cell, bottom to top
+      def column(cell)
+        solid = [[@design.plinth, -@design.plinth.thickness_mm, 0.0]]
+        @terrain.bulk.strata.each { |stratum| pile(solid, stratum, cell) }
+        courses(solid, cell)
+      end
+
+      def pile(solid, stratum, cell)
+        base, top = stratum.at(*cell)
+        return unless base
+
+        if stratum.cut? then solid.each { |layer| layer[2] = [layer[2], [top, layer[1]].max].min }
+        else solid << [stratum.form, base, top]
+        end
+      end
+
+      def courses(solid, cell)
+        index = @terrain.zone_at(*cell) or return solid
+        top = solid.map(&:last).max
+        @design.zones[index].courses.zip(@terrain.raises[index]).each do |course, rise|
+          solid << [course, top, top + rise]
+          top += rise
+        end
+        solid
+      end
+
+      def water(s, cell)
+        @pools.each do |pool|
+          depth = pool.depth_at(*cell) or next
+          @waters[pool.id].add(s, pool.level - depth, pool.level)
+        end
+      end
+
+      def runs(part)
+        (@layers[part.pointer] ||= [part, Runs.new])[1]
+      end
+
+      def told((part, runs))
+        key = part.is_a?(Design::Plinth) || part.is_a?(Design::Form) || part.is_a?(Design::Course) ? part.material : nil
+        material = @catalogue[key]
+        { "pointer" => part.pointer, "name" => part.name, "material" => key, "family" => material&.family,
+          "material_name" => material&.name || key, "colour" => part["colour"] || material&.colour, "runs" => runs.to_a }
+      end
+
+      # Unbroken stretches of a stratum along the cut. A sample apart from the last begins a new one.
+      class Runs
+        def initialize
+          @runs = []
+        end
+
+        def add(s, bottom, top)
+          @runs << [] if @runs.empty? || s - @runs.last.last[0] > gap
+          @runs.last << [s.round(3), bottom.round(3), top.round(3)]
+          @spacing ||= @runs.last[1][0] - @runs.last[0][0] if @runs.last.size == 2
+        end
+
+        def to_a = @runs
+
+        private
+
+        def gap = (@spacing || Float::INFINITY) * 1.5
+      end
+    end
+  end
+end

@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Relief
+    # The finished ground: the bulk with every zone's courses on it.
+    class Terrain
+      attr_reader :bulk, :ground, :height, :raises
+
+      # @param bulk [Bulk]
+      # @param ground [Plan::Ground]
+      # @param covers [Array<Cover>] of each zone
+      # @param zones [Array<Design::Zone>]
+      def initialize(bulk, ground, covers, zones, catalogue)
+        @bulk = bulk
+        @ground = ground
+        @zones = zones
+        @raises = zones.map { |zone| zone.courses.map { |course| CourseThickness.mm(course, catalogue[course.material]) } }
+        @covers = covers
+        @height = raised
+      end
+
+      def grid = bulk.grid
+      def weight = bulk.weight
+
+      # @return [Float] mm above the top face; of cells that lie half or more on the base
+      def highest_mm = on_base.max
+      def lowest_mm = on_base.min
+
+      # @return [Float] mm above the top face of the bulk and courses at a point; nil off the base
+      def height_at(x, y)
+        row, column = grid.at(x, y)
+        height[row, column] if row && weight[row, column].positive?
+      end
+
+      # @return [Integer, nil] index of the zone that holds most of a cell
+      def zone_at(row, column)
+        best = @covers.each_index.max_by { |index| @covers[index].at(row, column) }
+        best if best && @covers[best].at(row, column) > 0.25
+      end
+
+      # @return [Float] mean height of a zone's ground, mm above the top face; 0 where it has none
+      def mean_height(index)
+        cover = @covers[index]
+        total = cover.field.sum
+        total.positive? ? (cover.field * height[*cover.window]).sum / total : 0.0
+      end
+
+      private
+
+      def on_base
+        @on_base ||= height[weight > 0.5].then { |cells| cells.empty? ? height[weight.gt(0)] : cells }
+      end
+
+      def raised
+        raises.each_with_index.reduce(bulk.height.copy) do |sum, (courses, index)|
+          rise = courses.sum
+          next sum if rise.zero?
+
+          window = @covers[index].window
+          sum[*window] = sum[*window] + (@covers[index].relative(weight) * rise)
+          sum
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class GelBeforeWhite < Rule
+      code "order/gel_before_white"
+      strength :must
+      why "white tones the gel down"
+      wait :next
+
+      private
+
+      def first?(work) = work.phase?(:surface)
+      def later?(work) = work.phase?(:foam)
+    end
+  end
+end

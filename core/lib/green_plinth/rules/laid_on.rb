@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class LaidOn < Rule
+      code "order/laid_on"
+      strength :must
+      why "each course lies on the one below it"
+
+      private
+
+      # Layers of one pile, in the maker's own order; ground that a later form is laid on.
+      def first?(work) = !work.stack.nil?
+      def later?(work) = !work.stack.nil?
+
+      def bound?(first, later)
+        return false unless first.stack[0] == later.stack[0]
+        return false unless ([first.stack[1], first.coat] <=> [later.stack[1], later.coat]).negative?
+
+        first.stack[0] != "forms" || @places.touch?(first, later)
+      end
+
+      # Marks are pressed into a soft bed; everything else waits until the course below can be worked on.
+      def at_least(first, later)
+        return impress_window(first)[0] if later.phase?(:impress) && later.stack[1] == first.stack[1] + 0.5
+
+        dried(first, waits_dry?(first, later) ? :dry : :next, later)
+      end
+
+      def at_most(first, later)
+        impress_window(first)[1] if later.phase?(:impress) && later.stack[1] == first.stack[1] + 0.5
+      end
+
+      def impress_window(first)
+        @catalogue[first.material]&.windows&.fetch("impress", nil) || [0, nil]
+      end
+
+      def waits_dry?(_first, later) = later.phase?(:pour) && later.stack[1] != 0 ? false : later.phase?(:pour, :seal_bed)
+    end
+  end
+end

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class LayerDry < Rule
+      code "order/layer_dry"
+      strength :must
+      why "trapped water stays milky"
+      wait :next
+
+      private
+
+      def first?(work) = work.phase?(:pour)
+      def later?(work) = work.phase?(:pour, :surface)
+      def bound?(first, later) = later.phase?(:pour) ? first.where == later.where && first.stack[1] < later.stack[1] : super
+    end
+  end
+end

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class Mount < Rule
+      code "order/mount"
+      strength :school
+      why "the painted subject comes to finished ground"
+      wait :handle
+
+      private
+
+      def applies? = @design.schools["mounting"] == "after_painting"
+      def first?(work) = work.ground? || work.colour? || work.greenery?
+      def later?(work) = work.phase?(:mount)
+    end
+  end
+end

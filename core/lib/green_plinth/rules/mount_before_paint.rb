@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class MountBeforePaint < Rule
+      code "order/mount_before_paint"
+      strength :school
+      why "one firm unit, feet share the dirt"
+      wait :next
+
+      private
+
+      def applies? = @design.schools["mounting"] == "before_painting"
+      def first?(work) = work.phase?(:mount)
+      def later?(work) = work.phase?(:paint_subject, :prime)
+      def bound?(first, later) = later.phase?(:paint_subject) ? first.where == later.where : super
+    end
+  end
+end

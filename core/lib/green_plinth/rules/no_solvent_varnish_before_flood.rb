@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class NoSolventVarnishBeforeFlood < Rule
+      code "order/no_solvent_varnish_before_flood"
+      strength :must
+      why "alcohol hazes it"
+      wait :next
+
+      private
+
+      def first?(work) = work.technique.key == "wetted_flood"
+      def later?(work) = work.phase?(:varnish)
+    end
+  end
+end

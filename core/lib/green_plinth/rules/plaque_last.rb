@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class PlaqueLast < Rule
+      code "order/plaque_last"
+      strength :must
+      why "every step soils it"
+      wait :handle
+
+      private
+
+      def first?(work) = work.phase?(:rim)
+      def later?(work) = work.phase?(:plaque)
+      def bound?(_first, _later) = true
+    end
+  end
+end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class RimLast < Rule
+      code "order/rim_last"
+      strength :must
+      why "every step soils it"
+
+      private
+
+      def first?(work) = !work.phase?(:rim, :plaque, :task, :paint_subject)
+      def later?(work) = work.phase?(:rim) && work.coat == 1
+      def at_least(first, _later) = first.phase?(:pour) ? first.stages.after(:handle) || 0 : 0
+    end
+  end
+end

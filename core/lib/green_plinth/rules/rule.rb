@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    # One reason why some work comes before other work. A rule says which work it speaks of (`first?`, `later?`),
+    # how strong it is, and how dry the first must be. Subclasses are one small file each and register themselves.
+    class Rule
+      STRENGTHS = %i[must school advice].freeze
+
+      class << self
+        # @return [Array<Class>] every rule, in the order of their codes
+        def all
+          @all ||= Dir[File.join(__dir__, "*.rb")].sort.filter_map do |path|
+            rule = Rules.const_get(File.basename(path, ".rb").split("_").map(&:capitalize).join)
+            rule if rule.is_a?(Class) && rule < Rule
+          end
+        end
+
+        # Declares or reads the rule's code, e.g. "order/bed_dry".
+        def code(value = nil) = value ? @code = value : @code
+
+        # Declares or reads the one-line reason.
+        def why(value = nil) = value ? @why = value : @why
+
+        # Declares or reads :must, :school or :advice.
+        def strength(value = nil) = value ? @strength = value : @strength
+
+        # Declares that the rule says how long to wait, not what comes first: within one pile it binds as the maker laid it.
+        def follows_the_pile = @follows_the_pile = true
+        def follows_the_pile? = @follows_the_pile || false
+
+        # Declares or reads the stage the first work must have reached: :finish, :handle, :next, :dry or :full.
+        def wait(value = nil) = value ? @wait = value : (@wait || :finish)
+      end
+
+      # @param works [Array<Steps::Work>]
+      # @param places [Steps::Places]
+      # @param design [Design]
+      # @param catalogue [Materials::Catalogue]
+      def initialize(works, places, design, catalogue)
+        @catalogue = catalogue
+        @works = works
+        @places = places
+        @design = design
+      end
+
+      # @return [Array<Constraint>]
+      def constraints
+        return [] unless applies?
+
+        laters = @works.select { |work| later?(work) }
+        return [] if laters.empty?
+
+        @works.select { |work| first?(work) }.flat_map do |first|
+          laters.filter_map { |later| constraint(first, later) if first != later && !against_pile?(first, later) && bound?(first, later) }
+        end
+      end
+
+      private
+
+      # Whether the maker's schools and the design call for the rule at all.
+      def applies? = true
+
+      def first?(_work) = raise(NotImplementedError)
+      def later?(_work) = raise(NotImplementedError)
+
+      # Work binds only where it meets; a rule may ask for more.
+      def bound?(first, later) = @places.touch?(first, later)
+
+      def against_pile?(first, later)
+        self.class.follows_the_pile? && same_pile?(first, later) && (first.stack[1] <=> later.stack[1]).positive?
+      end
+
+      # Layers of one zone, form stack or water.
+      def same_pile?(first, later) = first.stack && later.stack && first.stack[0] == later.stack[0]
+
+      def at_least(first, later) = dried(first, self.class.wait, later)
+
+      # Minutes until the first has reached a stage. Superglue holds at once and is kept back by its vapour only from
+      # primer and paint (common practice): all other work waits no longer than for its grip.
+      def dried(first, stage, later)
+        stage = :handle if stage == :next && first.superglued? && !later.colour?
+        first.stages.after(stage) || 0
+      end
+      def at_most(_first, _later) = nil
+
+      def constraint(first, later)
+        Constraint.new(first: first, later: later, at_least_min: at_least(first, later), at_most_min: at_most(first, later),
+          code: self.class.code, strength: self.class.strength, why: self.class.why)
+      end
+    end
+  end
+end

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class SprayBeforeGreenery < Rule
+      code "order/spray_before_greenery"
+      strength :school
+      why "overspray dulls fibres"
+      wait :handle
+
+      private
+
+      def applies? = @design.schools["greenery"] == "after_painting"
+      def first?(work) = work.sprayed? && work.phase?(:prime, :paint, :varnish)
+      def later?(work) = work.greenery?
+    end
+  end
+end

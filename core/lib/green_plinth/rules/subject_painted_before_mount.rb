@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class SubjectPaintedBeforeMount < Rule
+      code "order/subject_painted_before_mount"
+      strength :school
+      why "a mounted figure hides its own far side"
+      wait :handle
+
+      private
+
+      def applies? = @design.schools["mounting"] != "before_painting"
+      def first?(work) = work.phase?(:paint_subject)
+      def later?(work) = work.phase?(:mount)
+      def bound?(first, later) = first.where == later.where
+    end
+  end
+end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class TreeAfterGround < Rule
+      code "order/tree_after_ground"
+      strength :advice
+      why "then litter goes round its foot"
+      wait :next
+
+      private
+
+      def first?(work) = work.ground? || work.colour?
+      def later?(work) = work.technique.key == "plant_tree"
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Scale
+    # Real sizes: what a model part is in life, and what it would pass for.
+    class Things
+      # The particle names of ISO 14688-1 with their upper borders, mm.
+      GRAINS = [["clay", 0.002], ["silt", 0.063], ["fine sand", 0.2], ["medium sand", 0.63], ["coarse sand", 2.0], ["fine gravel", 6.3],
+        ["medium gravel", 20.0], ["coarse gravel", 63.0], ["cobbles", 200.0], ["boulders", 630.0],
+        ["large boulders", Float::INFINITY]].freeze
+      IN_MM = { "mm" => 1.0, "m" => 1000.0 }.freeze
+
+      # @param catalogue [Materials::Catalogue]
+      def initialize(catalogue)
+        @things = catalogue.things
+      end
+
+      # The name of grains of a real size. Source: ISO 14688-1. A border size belongs to the coarser kind.
+      # @param size_mm [Float] in life
+      # @return [String]
+      def self.grain_name(size_mm) = GRAINS.find { |_, border| size_mm < border }.first
+
+      # @return [Thing, nil]
+      def [](key) = @things[key] && Thing.new(key, @things[key])
+
+      # A real thing: range in mm of life.
+      class Thing
+        attr_reader :key
+
+        def initialize(key, data)
+          @key = key
+          @data = data
+        end
+
+        def name = @data["name"]
+        def measure = @data["measure"]
+        def source = @data["source"]
+        def range_mm = Materials::Range3.of(@data["range"].map { |value| value * IN_MM.fetch(@data["unit"]) })
+
+        # @return [Array(Float, Float)] model mm at 1:n
+        def model_mm(scale) = [range_mm.low / scale, range_mm.high / scale]
+      end
+    end
+  end
+end

@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Schedule
+    # What no schedule can beat: how early each step could be if it had the bench to itself, how much must follow it,
+    # and the time by which the hands can have done what lies between. Raises Infeasible where windows contradict.
+    class Bounds
+      # Sets of steps looked at for the hands' bound: this many thresholds of head and of tail each.
+      THRESHOLDS = 32
+      # Rounds of tightening windows against each other before they are said to contradict.
+      ROUNDS = 200
+
+      attr_reader :heads, :tails
+
+      def initialize(network)
+        @network = network
+        @bench = Bench.new(network.start, network.sittings, network.hands)
+        @heads = tightened
+        @tails = backward
+      end
+
+      # @return [Integer] no schedule is ready before this
+      def ready
+        chain = @network.steps.map { |step| heads[step.id] + step.hands_on_min + tails[step.id] }.max || @network.start
+        [chain, hands].max
+      end
+
+      private
+
+      def tightened
+        heads = @network.steps.to_h { |step| [step.id, @network.start] }
+        windows = @network.steps.any? { |step| step.after.any?(&:at_most_min) }
+        ROUNDS.times do
+          before = windows ? heads.dup : nil
+          forward(heads)
+          return heads unless windows
+
+          pull(heads)
+          return heads if heads == before
+        end
+        raise contradiction(heads)
+      end
+
+      def forward(heads)
+        @network.sorted.each do |step|
+          from = step.after.reduce(heads[step.id]) do |least, link|
+            [least, heads[link.step] + @network.by_id[link.step].hands_on_min + link.at_least_min].max
+          end
+          heads[step.id] = @bench.earliest_alone(from, step.hands_on_min) or raise none_left(step, from)
+        end
+      end
+
+      # A step whose follower may not wait long cannot be early when the follower must be late.
+      def pull(heads)
+        @network.sorted.reverse_each do |step|
+          step.after.each do |link|
+            next unless link.at_most_min
+
+            first = @network.by_id[link.step]
+            least = heads[step.id] - link.at_most_min - first.hands_on_min
+            heads[first.id] = least if least > heads[first.id]
+          end
+        end
+      end
+
+      def backward
+        tails = @network.steps.to_h { |step| [step.id, step.tail_min] }
+        @network.sorted.reverse_each do |step|
+          step.after.each do |link|
+            way = link.at_least_min + step.hands_on_min + tails[step.id]
+            tails[link.step] = way if way > tails[link.step]
+          end
+        end
+        tails
+      end
+
+      # For steps that cannot begin before r and leave at least q after them: r, then all their work, then q.
+      def hands
+        starts = thresholds(heads.values)
+        ends = thresholds(tails.values)
+        starts.flat_map do |r|
+          ends.filter_map do |q|
+            work = @network.steps.sum { |step| heads[step.id] >= r && tails[step.id] >= q ? step.hands_on_min : 0 }
+            next if work.zero?
+
+            at = @bench.after_open(r, (work / @network.hands.to_f).ceil)
+            at && (at + q)
+          end
+        end.max || @network.start
+      end
+
+      def thresholds(values)
+        all = values.uniq.sort
+        return all if all.size <= THRESHOLDS
+
+        Array.new(THRESHOLDS) { |i| all[i * (all.size - 1) / (THRESHOLDS - 1)] }
+      end
+
+      def none_left(step, from)
+        if step.hands_on_min > @bench.longest
+          return Infeasible.new("#{step.id} takes #{Moment.span(step.hands_on_min)} in one go, and the longest sitting is " \
+                                "#{Moment.span(@bench.longest)}.", steps: [step.id])
+        end
+        Infeasible.new("No sitting is left for #{step.id}, which cannot begin before #{Moment.words(from)}.", steps: [step.id])
+      end
+
+      def contradiction(heads)
+        step, link = @network.steps.flat_map { |one| one.after.select(&:at_most_min).map { |link| [one, link] } }.max_by do |one, link|
+          heads[one.id] - heads[link.step] - link.at_most_min
+        end
+        Infeasible.new("#{step.id} must begin at most #{Moment.span(link.at_most_min)} after #{link.step} is finished, but other waits " \
+                       "keep it from doing so.", steps: [link.step, step.id])
+      end
+    end
+  end
+end

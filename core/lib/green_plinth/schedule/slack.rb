@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Schedule
+    # How long each step may slip before the build is later: latest starts, backward, where what comes next on the
+    # bench stays next.
+    class Slack
+      # @param answer [Answer]
+      def initialize(answer)
+        @answer = answer
+        @network = answer.network
+        @bench = Bench.new(@network.start, @network.sittings, 1)
+      end
+
+      # @return [Hash{String => Integer}] minutes
+      def call
+        latest = {}
+        order = @network.steps.sort_by { |step| [@answer.start(step.id), @answer.finish(step.id)] }
+        followers = followers()
+        order.each_with_index.reverse_each do |step, at|
+          by = @answer.ready_at - step.tail_min
+          followers[step.id].each { |later, wait| by = [by, latest[later] - wait].min }
+          following = order[at + 1] if @network.hands == 1
+          by = [by, latest[following.id]].min if following && step.hands_on_min.positive?
+          latest[step.id] = @bench.latest_alone(by, step.hands_on_min) || @answer.start(step.id)
+        end
+        latest.to_h { |id, start| [id, [start - @answer.start(id), 0].max] }
+      end
+
+      private
+
+      def followers
+        @network.steps.each_with_object(Hash.new { |hash, id| hash[id] = [] }) do |step, all|
+          step.after.each { |link| all[link.step] << [step.id, link.at_least_min] }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # Aerosols bloom in damp air.
+    class DampWorkshop < Check
+      code "dry/too_damp"
+      severity "spoils"
+      # From memory, as the catalogue's times are.
+      MOST_PCT = 75
+
+      def snags
+        return [] unless design.climate.humidity_pct > MOST_PCT && sprayed?
+
+        [snag("/climate/humidity_pct", "At #{number(design.climate.humidity_pct)} % humidity sprayed coats may dry milky: wait for a drier day or warm the room.",
+          put("spray at 60 %", "/climate/humidity_pct", 60))]
+      end
+
+      private
+
+      def sprayed? = @evaluation.order.steps.any? { |step| step.rig == "spray_can" || catalogue[step.material]&.trait?("aerosol") }
+    end
+  end
+end

@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # A level below all the ground where the water is drawn.
+    class DryWater < Check
+      code "water/dry"
+      severity "stops"
+      RAISE_MM = 2.0
+
+      def snags
+        @evaluation.pools.select { |pool| pool.known? && !pool.wet? }.map do |pool|
+          deepest = Water::Bed.deepest(pool.water, terrain)
+          right = deepest && (deepest + RAISE_MM).round(1)
+          snag(pool.water.pointer, "#{pool.water.name.capitalize} at #{mm(pool.level)} lies below all the ground in its outline#{deepest && " (lowest #{mm(deepest)})"}: nothing gets wet.",
+            right && put("raise the level to #{mm(right)}", "#{pool.water.pointer}/level_mm", right))
+        end
+      end
+    end
+  end
+end

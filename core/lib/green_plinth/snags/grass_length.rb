@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # Fibres that are too long or too short for the growth they stand for.
+    class GrassLength < Check
+      code "scale/grass_length"
+      severity "spoils"
+      # Makers may exaggerate by this much before it shows (from memory).
+      ALLOWED = 1.25
+
+      def snags
+        zone_courses.filter_map do |zone, course, material|
+          length = course["length_mm"]
+          thing = Scale::Things.new(catalogue)[course["represents"] || catalogue.grounds.dig(zone.ground, "grass")]
+          next unless length && material&.family == "greenery" && thing && thing.measure == "height"
+
+          low, high = thing.model_mm(design.scale)
+          told(course, thing, length, low, high) unless length.between?(low / ALLOWED, high * ALLOWED)
+        end
+      end
+
+      private
+
+      def told(course, thing, length, low, high)
+        snag(course.pointer, "#{mm(length)} fibres are #{mm(length * design.scale)} in life; #{thing.name} is #{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}.",
+          put("use #{number((low + high) / 2)} mm", "#{course.pointer}/length_mm", ((low + high) / 2).round(1).clamp(0.1, nil)))
+      end
+    end
+  end
+end

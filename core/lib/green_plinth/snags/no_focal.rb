@@ -1,0 +1,20 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # Several subjects and none that the eye is meant to find first.
+    class NoFocal < Check
+      code "habit/no_focal"
+      severity "advice"
+      JUDGED = %w[display_plinth vignette diorama photo_set].freeze
+
+      def snags
+        return [] if design.subjects.size < 2 || design.subjects.any?(&:focal?) || !JUDGED.include?(design.purpose)
+
+        tallest = design.subjects.max_by { |subject| subject["height_mm"] || 0 }
+        [snag("/subjects", "None of the #{design.subjects.size} subjects is the one to look at first, so nothing can be judged against it.",
+          put("make #{tallest.name} the focal one", "#{tallest.pointer}/focal", true))]
+      end
+    end
+  end
+end

@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # Something that will go wrong or look wrong. severity: "stops" (the work cannot go on), "spoils" (it will show),
+    # "advice". where: JSON pointer into the design. fixes: Array<Fix>.
+    Snag = Struct.new(:code, :severity, :message, :where, :fixes, keyword_init: true) do
+      def to_h = { "code" => code, "severity" => severity, "message" => message, "where" => where, "fixes" => fixes.map(&:to_h) }
+    end
+
+    # What one click does about it: a JSON Patch (RFC 6902) of the design.
+    Fix = Struct.new(:label, :patch) do
+      def to_h = { "label" => label, "patch" => patch }
+    end
+  end
+end

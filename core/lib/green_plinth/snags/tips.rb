@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # A finished base that a nudge knocks over.
+    class Tips < Check
+      code "balance/tips"
+      severity "spoils"
+      # Under this a knocked table is enough (from memory).
+      STEADY_DEG = 12
+
+      def snags
+        tip = @evaluation.mass.tip_deg
+        return [] if tip.nil? || tip >= STEADY_DEG
+
+        thicker = (design.plinth.thickness_mm * 2).round(1)
+        [snag("/plinth", "It tips over at #{number(tip)}°: its centre of mass is high or near the edge.",
+          put("make the plinth #{mm(thicker)} thick", "/plinth/thickness_mm", thicker))]
+      end
+    end
+  end
+end

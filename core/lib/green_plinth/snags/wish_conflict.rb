@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # A wish of the maker's against a rule, or two wishes against each other: kept as wished, and told.
+    class WishConflict < Check
+      code "order/wish_conflict"
+      severity "spoils"
+
+      def snags
+        @evaluation.order.conflicts.filter_map { |conflict| told(conflict) }.uniq { |snag| [snag.code, snag.where, snag.message] }
+      end
+
+      private
+
+      # Told under the code of what is broken: the rule's own, or ours between two wishes.
+      def told(conflict)
+        wish = ([conflict.constraint] + conflict.path).find { |one| one.strength == :wish } or return
+        broken = conflict.constraint
+        index = wish_index(wish)
+        message = "#{broken.first.title} should come before #{broken.later.title.then { |title| title[0].downcase + title[1..] }}: #{broken.why}. " \
+                  "Your wish to put #{named(wish.first)} before #{named(wish.later)} is kept."
+        Snag.new(code: broken.strength == :wish ? self.class.code : broken.code, severity: broken.strength == :must ? "spoils" : "advice", message: message,
+          where: index ? "/order/#{index}" : "", fixes: [index && take_out("drop the wish", "/order/#{index}")].compact)
+      end
+
+      def named(work) = work.part.name
+
+      def wish_index(wish)
+        design.wishes.index { |one| one["first"] == wish.first.part.id && one["then"] == wish.later.part.id } ||
+          design.wishes.index { |one| wish.first.id.start_with?(one["first"].to_s) && wish.later.id.start_with?(one["then"].to_s) }
+      end
+    end
+  end
+end

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Steps
+    # Which areas of the plan touch: rules bind work only where it meets.
+    class Places
+      # Areas that share less than this are neighbours, mm².
+      TOUCH_MM2 = 1.0
+
+      # @param areas [Hash{String => RGeo geometry}] by pointer; the plinth touches everything
+      def initialize(areas)
+        @areas = areas
+        @boxes = areas.transform_values { |area| area.empty? ? nil : Plan::Geos.bounds(area) }
+        @touch = {}
+      end
+
+      # @return [Boolean] whether two works meet anywhere
+      def touch?(a, b) = a.places.any? { |one| b.places.any? { |other| meet?(one, other) } }
+
+      private
+
+      def meet?(one, other)
+        return true if one == other || one == "/plinth" || other == "/plinth"
+
+        key = one < other ? [one, other] : [other, one]
+        @touch.fetch(key) { @touch[key] = overlap?(*key) }
+      end
+
+      def overlap?(one, other)
+        a = @boxes[one]
+        b = @boxes[other]
+        return false unless a && b && a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3]
+
+        Plan::Geos.area(@areas[one].intersection(@areas[other])) > TOUCH_MM2
+      end
+    end
+  end
+end

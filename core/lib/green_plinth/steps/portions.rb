@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Steps
+    # Fits works into sittings: work on many copies is cut into batches, work on a large area into parts, each no
+    # longer than the longest sitting. One piece that cannot be left stays whole, however long.
+    class Portions
+      # @param longest_min [Integer, nil] the longest sitting; nil: the bench is always open
+      def initialize(longest_min, copies, catalogue)
+        @longest = longest_min
+        @copies = copies
+        @catalogue = catalogue
+      end
+
+      # @param least [Integer] at least so many parts or batches
+      # @return [Array<Step>] without their `after`
+      def of(work, least: 1)
+        whole = work.hands_on(@copies)
+        return [step(work, whole, 1..@copies)] if least == 1 && (@longest.nil? || whole <= @longest)
+        return batches(work, least) if @copies > 1 && (@longest.nil? || work.hands_on(1) <= @longest)
+
+        work.splittable ? parts(work, whole, least) : [step(work, whole, 1..@copies)]
+      end
+
+      private
+
+      def batches(work, least)
+        most = @longest && (1..@copies).to_a.bsearch { |count| work.hands_on(count) > @longest }
+        size = most ? most - 1 : @copies
+        count = [(@copies / size.to_f).ceil, least].max
+        even = (@copies / count.to_f).ceil
+        (1..@copies).each_slice(even).map.with_index(1) do |copies, number|
+          step(work, work.hands_on(copies.size), copies.first..copies.last, "batch-#{number}", "bases #{copies.first}–#{copies.last}")
+        end
+      end
+
+      def parts(work, whole, least)
+        set_up = work.minutes ? 0 : work.technique["setup_min"]
+        room = @longest ? [@longest - set_up, 1].max : whole
+        count = [((whole - set_up) / room.to_f).ceil, least].max
+        each = ((whole - set_up) / count) + set_up
+        (1..count).map { |number| step(work, each, 1..@copies, "part-#{number}", "part #{number} of #{count}", 1.0 / count) }
+      end
+
+      def step(work, minutes, copies, suffix = nil, words = nil, share = 1.0)
+        Step.new(id: [work.id, suffix].compact.join("/"), title: [work.title, words].compact.join(", "), phase: work.phase,
+          technique: work.technique.key, hands_on_min: [minutes.round, 1].max, tail_min: work.stages.dry_min, stages: work.stages,
+          rig: work.rig, material: work.material, uses: work.uses.map { |use| use * (copies.size * share) }, cautions: cautions(work),
+          inspection: work.technique.look, trouble: work.technique.trouble, where: work.where, places: work.places,
+          copies: copies, after: [], note: work.note)
+      end
+
+      # Hazards of the technique, of the material and of what holds it, each told once. Spraying makes any coat a mist.
+      def cautions(work)
+        tags = work.technique.cautions + hazards(work.material) + hazards(work.dries)
+        tags |= ["aerosol"] if work.sprayed?
+        tags -= ["aerosol"] unless work.sprayed? || @catalogue[work.material]&.trait?("aerosol")
+        tags.uniq
+      end
+
+      def hazards(key) = @catalogue[key]&.hazards || []
+    end
+  end
+end

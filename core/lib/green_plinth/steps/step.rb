@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Steps
+    # One piece of hands-on work with the drying that follows it, small enough for a sitting.
+    #   tail_min: until dry through, nil where unknown; after: Array<After>; copies: Range of the copies it serves.
+    Step = Struct.new(:id, :title, :phase, :technique, :hands_on_min, :tail_min, :stages, :rig, :material, :uses, :cautions,
+      :inspection, :trouble, :where, :places, :copies, :after, :note, keyword_init: true)
+
+    class Step
+      # What a step waits for, and why: one step and every reason there is to wait for it.
+      After = Struct.new(:step, :at_least_min, :at_most_min, :code, :strength, :why, keyword_init: true)
+    end
+  end
+end

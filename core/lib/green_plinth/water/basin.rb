@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Water
+    # The cells a water stands in, with what lies in each below any level. A cell that a sheer side crosses holds low
+    # ground and high ground; taking it for one mean height would lose half its water. So the ground of a cell is a
+    # share at the lowest height round it and the rest at the highest, with the same mean: on a smooth slope that
+    # changes nothing that can be measured, at a wall it is exact.
+    class Basin
+      # @param reach [Reach]
+      def initialize(reach)
+        @window = reach.window
+        @ground = reach.height
+        @cells = reach.cells
+        @share = Numo::DFloat.cast(@cells) * reach.weight * reach.grid.cell_area
+        off = reach.weight < Reach::BARELY
+        @low = folded(@ground, off, 1e9, :minimum)
+        @high = folded(@ground, off, -1e9, :maximum)
+        spread = @high - @low
+        flat = spread < 1e-9
+        spread[flat] = 1.0
+        @low_share = ((@high - @ground) / spread).clip(0.0, 1.0)
+        @low_share[flat] = 1.0
+      end
+
+      # @return [Float] mm³ between the ground and a level
+      def volume(level) = (@share * depth(level)).sum
+
+      # @return [Float] mm² wet at a level
+      def area(level) = (@share * wet(level)).sum
+
+      # @return [Numo::DFloat] share of each cell's ground that is under the level, 0..1
+      def wet(level)
+        wet = Numo::DFloat.zeros(*@ground.shape)
+        part = (@low < level) & @cells
+        wet[part] = @low_share[part]
+        wet[(@high <= level) & @cells] = 1.0
+        wet
+      end
+
+      # @param row [Integer] of the whole grid
+      # @return [Float, nil] mm; nil where it is dry
+      def depth_at(row, column, level)
+        rows, columns = @window
+        return unless rows.cover?(row) && columns.cover?(column)
+
+        i = row - rows.begin
+        j = column - columns.begin
+        return if @cells[i, j].zero?
+
+        depth = level - @ground[i, j]
+        depth if depth.positive?
+      end
+
+      private
+
+      def depth(level)
+        mixed = @low_share * (level - @low)
+        Numo::DFloat.maximum(mixed, level - @ground).clip(0.0, nil)
+      end
+
+      def folded(ground, off, outside, fold)
+        field = ground.copy
+        field[off] = outside
+        Relief::Neighbours.fold(field, fold).tap { |out| out[off] = ground[off] }
+      end
+    end
+  end
+end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Water
+    # The ground inside a water's drawn outline.
+    module Bed
+      module_function
+
+      # @return [Float, nil] mm above the top face; nil where the outline lies beside the plinth
+      def deepest(water, terrain)
+        drawn = Plan::Outline.polygon(water.outline).intersection(terrain.ground.top)
+        cells = (Relief::Coverage.of(drawn, terrain.grid) > 0.5) & (terrain.weight > 1e-6)
+        terrain.height[cells].min if cells.count_true.positive?
+      end
+    end
+  end
+end

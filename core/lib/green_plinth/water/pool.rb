@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Water
+    # Where one water stands: what Flood found. Unknown level: every figure nil.
+    class Pool
+      attr_reader :water, :level, :area_mm2, :volume_mm3, :max_depth_mm, :shore_mm, :spill_mm2, :dam_mm,
+        :dry_mm2, :islands, :rings, :dam_lines, :layers
+
+      FIGURES = %i[level area_mm2 volume_mm3 max_depth_mm shore_mm spill_mm2 dam_mm dry_mm2 islands rings dam_lines].freeze
+
+      # @param figures [Hash] FIGURES; basin: Basin or nil where nothing is wet
+      def initialize(water, figures = {}, basin: nil, layers: [])
+        @water = water
+        FIGURES.each { |name| instance_variable_set(:"@#{name}", figures[name]) }
+        @basin = basin
+        @layers = layers
+      end
+
+      def id = water.id
+      def known? = !level.nil?
+      def wet? = known? && (area_mm2 || 0).positive?
+      def volume_ml = volume_mm3 && (volume_mm3 / 1000)
+
+      # @return [Float, nil] mm of water over a cell; nil where it is dry
+      def depth_at(row, column) = @basin&.depth_at(row, column, level)
+    end
+  end
+end

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Water
+    # What to measure for one pour: two-part resin by mass and volume, tint by the drop.
+    module PourCard
+      # Source: European Pharmacopoeia 2.1.1, the drop-measurer: 20 drops make 1 ml.
+      DROPS_PER_ML = 20
+      # Left in the cup and on the stick (typical, from memory).
+      WASTE = 1.10
+
+      module_function
+
+      # @param volume_ml [Float] that the layer holds once set
+      # @return [Hash] mix_ml, resin_g, hardener_g (nil where the kind's ratio is unknown), drops, drops_ml
+      def of(water, medium, volume_ml)
+        return { "mix_ml" => nil, "parts" => nil, "drops" => nil } unless medium
+
+        mix = volume_ml / (1 - medium.shrinkage) * WASTE
+        per10 = water["tint"]&.fetch("drops_per_10ml", nil)
+        { "mix_ml" => mix.round(2), "parts" => parts(medium, mix), "drops" => per10 && (per10 * mix / 10).round,
+          "tint_ml" => per10 && (per10 * mix / 10 / DROPS_PER_ML).round(2) }
+      end
+
+      # Parts by mass, where the catalogue knows the medium's ratio; the label of the resin at hand overrules it.
+      def parts(medium, mix_ml)
+        ratio = medium["mix_parts"] or return
+        grams = mix_ml * medium.density_wet
+        whole = ratio["by_mass"].values.sum.to_f
+        ratio["by_mass"].map do |name, share|
+          mass = grams * share / whole
+          { "name" => name, "mass_g" => mass.round(1), "volume_ml" => (mass / ratio["density"].fetch(name)).round(1) }
+        end
+      end
+      private_class_method :parts
+    end
+  end
+end

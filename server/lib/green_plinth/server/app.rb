@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    # The Rack application: guards, then resources, then the pages.
+    class App < Sinatra::Base
+      # A body larger than the largest plinth file is refused before it is read.
+      MOST_BYTES = Formats::Json::MOST_BYTES
+
+      set :environment, ENV.fetch("APP_ENV", "production").to_sym
+      set :show_exceptions, false
+      set :raise_errors, false
+      set :logging, false
+      set :dump_errors, false
+      set :static, false
+      set :protection, except: %i[json_csrf xss_header]
+      set :host_authorization, { permitted_hosts: ["localhost", "127.0.0.1", "[::1]", *ENV.fetch("GREEN_PLINTH_HOSTS", "").split(",")] }
+
+      register Resources::Session
+      register Resources::Catalogue
+      register Resources::Builds
+      register Resources::Changes
+      register Resources::Exports
+      register Resources::Outlines
+      register Resources::Live
+      register Resources::Pages
+
+      helpers Helpers
+
+      # @return [#call]
+      def self.over(store:, desk:, contract:, clock:, secret:)
+        Rack::Builder.new do
+          use Middleware::BodyLimit, MOST_BYTES
+          use Rack::Session::Cookie, key: "green-plinth", secret: secret, same_site: :strict, httponly: true, path: "/"
+          use Middleware::SameSite
+          app = Class.new(App) do
+            set :store, store
+            set :desk, desk
+            set :contract, contract
+            set :clock, clock # a proc: Sinatra calls it at every asking
+          end
+          run app.new
+        end.to_app
+      end
+
+      before do
+        headers "X-Content-Type-Options" => "nosniff", "Referrer-Policy" => "same-origin", "Cache-Control" => "no-store"
+      end
+
+      error(Problem) { |e| problem(e) }
+      error(InvalidFile) { |e| problem(Problem.invalid(e)) }
+      error(Infeasible) { |e| problem(Problem.new(422, "No schedule", e.message)) }
+      error(Sinatra::NotFound) { problem(Problem.not_found("page #{request.path_info}")) }
+
+      error do |e|
+        warn "#{e.class}: #{e.message}\n  #{(e.backtrace || []).first(12).join("\n  ")}"
+        status 500
+        json_body({ "type" => "about:blank", "title" => "Something broke here", "status" => 500, "detail" => "Nothing you sent was lost. The server's log says more." },
+          "application/problem+json")
+      end
+    end
+  end
+end

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    module Resources
+      # A build as a file to take away.
+      module Exports
+        TYPES = { "json" => "application/json", "ics" => "text/calendar", "csv" => "text/csv", "svg" => "image/svg+xml" }.freeze
+
+        def self.registered(app)
+          app.helpers Written
+
+          app.get("/api/builds/:id/export.:format") do
+            format = params["format"]
+            raise Problem.not_found("export as #{format.to_s[0, 20]}") unless TYPES.key?(format)
+
+            build = desk.find(build_id)
+            text = public_send(:"write_#{format}", build, desk.evaluate(build.file))
+            content_type TYPES.fetch(format), charset: "utf-8"
+            headers "Content-Disposition" => "attachment; filename=\"#{file_name(build)}.#{format}\"",
+              "Content-Security-Policy" => "default-src 'none'; sandbox"
+            text
+          end
+        end
+
+        # One method for each format.
+        module Written
+          def file_name(build)
+            build.file["title"].downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-+|-+\z/, "")[0, 60].then { |name| name.empty? ? "build" : name }
+          end
+          def write_json(build, _evaluation) = JSON.pretty_generate(build.file)
+          def write_csv(_build, evaluation) = Formats::ShoppingCsv.write(evaluation)
+          def write_svg(_build, evaluation) = Formats::PlanSvg.new(evaluation).write
+
+          # UIDs carry the build's id: taking the file in again updates the same events.
+          def write_ics(build, evaluation)
+            Formats::CalendarIcs.new(evaluation, key: "build-#{build.id}", stamp: settings.clock.to_i / 60).write
+          end
+        end
+      end
+    end
+  end
+end

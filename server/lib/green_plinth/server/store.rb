@@ -1,0 +1,131 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    # Builds and their revisions in PostgreSQL.
+    class Store
+      # A build row: id, version, position, sample_key, summary, file, label of its newest change, updated_at.
+      Build = Struct.new(:id, :version, :position, :sample_key, :summary, :file, :undo, :redo, :updated_at, keyword_init: true)
+
+      # Raised where the version a change was based on is no longer the newest.
+      class Stale < StandardError; end
+
+      def initialize(database)
+        @db = database
+        @db.extension(:pg_json)
+        Sequel.extension(:pg_json_ops)
+      end
+
+      # @return [Array<Build>] newest change first, without their files
+      def all = builds_ds.order(Sequel.desc(:updated_at), Sequel.desc(:id)).map { |row| shelved(row) }
+
+      # @return [Build, nil]
+      def find(id)
+        row = build_ds(id).first or return
+        revision = revisions_ds.first(id: row[:position])
+        Build.new(**shelved(row).to_h, file: plain(revision[:file]), undo: revision[:parent_id] && revision[:label],
+          redo: next_ds(revision[:id]).get(:label))
+      end
+
+      # @param file [Hash] a valid plinth file
+      # @return [Integer] id
+      def create(file, summary:, sample_key: nil)
+        @db.transaction do
+          id = builds_ds.insert(sample_key: sample_key, summary: json(summary))
+          place(id, revisions_ds.insert(build_id: id, label: "New build", file: json(file)))
+          id
+        end
+      end
+
+      # A new revision on top of the one the change was based on. Raises Stale.
+      def change(id, version, file, label:, patch:, summary:)
+        moving(id, version) do |row|
+          revision = revisions_ds.insert(build_id: id, parent_id: row[:position], label: label, patch: json(patch), file: json(file))
+          move(id, revision, summary)
+        end
+      end
+
+      # @return [Hash, nil] the file one change back; nil where there is none
+      def before(id) = revision_file(revisions_ds.first(id: revisions_ds.where(id: build_ds(id).select(:position)).select(:parent_id)))
+
+      # @return [Hash, nil] the file one change on, where changes were undone
+      def ahead(id) = revision_file(next_ds(build_ds(id).get(:position)).first)
+
+      def undo(id, version, summary:)
+        moving(id, version) { |row| move(id, revisions_ds.where(id: row[:position]).get(:parent_id), summary) }
+      end
+
+      def redo(id, version, summary:)
+        moving(id, version) { |row| move(id, next_ds(row[:position]).get(:id), summary) }
+      end
+
+      # @return [Boolean] whether there was one
+      def delete(id) = build_ds(id).delete.positive?
+
+      # Takes the samples away and puts new ones in their place; the maker's own stay as they are.
+      # @param samples [Hash{String => Array(Hash, Hash)}] key → file and summary
+      def replace_samples(samples)
+        @db.transaction do
+          builds_ds.exclude(sample_key: nil).delete
+          samples.each { |key, (file, summary)| create(file, summary: summary, sample_key: key) }
+        end
+      end
+
+      # Calls the block with id and version of each build that changes, in any process; never returns.
+      def listen
+        @db.listen(:builds, loop: true) { |_channel, _pid, payload| yield(*payload.split.map(&:to_i)) }
+      end
+
+      def empty? = builds_ds.empty?
+
+      # A random secret of this installation, made once and shared by every process.
+      def secret(name)
+        settings_ds.insert_conflict.insert(name: name, value: SecureRandom.hex(64))
+        settings_ds.where(name: name).get(:value)
+      end
+
+      private
+
+      def builds_ds = @db[:builds]
+      def build_ds(id) = builds_ds.where(id: id)
+      def revisions_ds = @db[:revisions]
+      def settings_ds = @db[:settings]
+
+      # The newest of the changes made on top of a revision.
+      def next_ds(id) = revisions_ds.where(parent_id: id).reverse(:id).limit(1)
+
+      # The row lock decides a race between two windows.
+      def moving(id, version)
+        @db.transaction do
+          row = build_ds(id).for_update.first or return
+          raise Stale unless row[:version] == version
+
+          yield row
+        end
+      end
+
+      def move(id, revision, summary)
+        build_ds(id).update(position: revision, version: Sequel[:version] + 1, summary: json(summary), updated_at: Sequel::CURRENT_TIMESTAMP)
+        @db.notify(:builds, payload: "#{id} #{build_ds(id).get(:version)}")
+      end
+
+      def place(id, revision) = build_ds(id).update(position: revision)
+      def revision_file(row) = row && plain(row[:file])
+
+      def shelved(row)
+        Build.new(**row.slice(:id, :version, :position, :sample_key, :updated_at), summary: plain(row[:summary]))
+      end
+
+      def json(value) = Sequel.pg_jsonb_wrap(value)
+
+      # Plain hashes and arrays: what the core compares and digests.
+      def plain(value)
+        case value
+        when Hash, Sequel::Postgres::JSONHashBase then value.to_h.transform_values { |inner| plain(inner) }
+        when Array, Sequel::Postgres::JSONArrayBase then value.to_a.map { |inner| plain(inner) }
+        else value
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+require "green_plinth"
+require "json_schemer"
+require "rack/protection"
+require "rack/session"
+require "securerandom"
+require "sequel"
+require "sinatra/base"
+require "zeitwerk"
+
+module GreenPlinth
+  # The HTTP side: resources, the store, and nothing of the trade.
+  module Server
+    ROOT = File.expand_path("../..", __dir__)
+    PAGES = File.join(ROOT, "web", "dist")
+    OPENAPI = File.join(ROOT, "docs", "openapi.json")
+    SAMPLES = File.join(ROOT, "samples")
+    MIGRATIONS = File.join(ROOT, "db", "migrations")
+
+    Zeitwerk::Loader.new.tap do |loader|
+      loader.push_dir(File.join(__dir__, "green_plinth", "server"), namespace: Server)
+      loader.setup
+    end
+
+    # The application over a database.
+    # @param database [Sequel::Database]
+    # @param clock [#call] the workshop's time now, as a Time
+    # @return [#call] a Rack application
+    def self.app(database, clock: -> { Time.now })
+      store = Store.new(database)
+      App.over(store: store, desk: Desk.new(store), contract: Contract.new(JSON.parse(File.read(OPENAPI))), clock: clock,
+        secret: store.secret("session"))
+    end
+  end
+end

@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+RSpec.describe "Nothing is lost", type: :feature do
+  let(:file) { plain_file(forms: [lift(10, rectangle(60, 40), name: "bank")]) }
+  let!(:id) { open_build(file) }
+
+  def stored = ServerSpec.store.find(id).file
+  def nudge = press(:Right)
+  def network = page.driver.browser.network
+
+  before { click_button "Bank" }
+
+  it "on a reload: the build, undo and redo are there" do
+    nudge
+    eventually { stored["forms"][0]["outline"]["at_mm"] == [1, 0] }
+    saved(id)
+    visit current_path
+    expect(page).to have_button("Undo", disabled: false, wait: 20)
+    click_button "Undo"
+    eventually { stored["forms"][0]["outline"]["at_mm"] == [0, 0] }
+    expect(page).to have_button("Redo", disabled: false)
+    visit current_path
+    expect(page).to have_button("Redo", disabled: false, wait: 20)
+    click_button "Redo"
+    eventually { stored["forms"][0]["outline"]["at_mm"] == [1, 0] }
+  end
+
+  it "while the server is away: it is said, edits wait, and are sent when it is back" do
+    network.emulate_network_conditions(offline: true)
+    2.times { nudge }
+    expect(page).to have_css("[role=status]", text: "Server away, 2 changes kept here")
+    expect(stored["forms"][0]["outline"]["at_mm"]).to eq([0, 0])
+    network.emulate_network_conditions(offline: false)
+    eventually(10) { stored["forms"][0]["outline"]["at_mm"] == [2, 0] }
+    expect(saved(id).version).to eq(3)
+  end
+
+  it "keeps waiting edits through a reload" do
+    page.execute_script("localStorage.setItem('green-plinth:waiting:#{id}', JSON.stringify([{label: 'Nudge bank', patch: [{op: 'add', path: '/forms/0/outline/at_mm', value: [7, 0]}]}]))")
+    visit current_path
+    eventually(10) { stored["forms"][0]["outline"]["at_mm"] == [7, 0] }
+    expect(page.evaluate_script("localStorage.getItem('green-plinth:waiting:#{id}')")).to be_nil
+  end
+
+  describe "the same build in two windows" do
+    def elsewhere(mm)
+      build = ServerSpec.store.find(id)
+      GreenPlinth::Server::Desk.new(ServerSpec.store).change(id, build.version, "Thicken bank",
+        [{ "op" => "replace", "path" => "/forms/0/sheet_mm", "value" => mm }])
+    end
+
+    it "shows what the other one did" do
+      elsewhere(7)
+      expect(page).to have_field("Sheet", with: "7")
+    end
+
+    it "gives a clear choice when both changed it, and puts ours on top when asked" do
+      network.emulate_network_conditions(offline: true)
+      nudge
+      expect(page).to have_text("1 change kept here")
+      elsewhere(4)
+      network.emulate_network_conditions(offline: false)
+      expect(page).to have_css("[role=dialog]", text: /changed in another window.*Thicken bank.*Nudge bank/m, wait: 10)
+      expect(stored["forms"][0]["outline"]["at_mm"]).to eq([0, 0])
+      click_button "Put mine on top of theirs"
+      eventually { stored["forms"][0].values_at("sheet_mm").first == 4 && stored["forms"][0]["outline"]["at_mm"] == [1, 0] }
+    end
+
+    it "keeps theirs when asked" do
+      network.emulate_network_conditions(offline: true)
+      nudge
+      expect(page).to have_text("1 change kept here")
+      elsewhere(4)
+      network.emulate_network_conditions(offline: false)
+      click_button "Keep theirs, drop mine"
+      expect(page).to have_field("Sheet", with: "4")
+      expect(stored["forms"][0]["outline"]["at_mm"]).to eq([0, 0])
+      expect(saved(id).version).to eq(2)
+    end
+  end
+end

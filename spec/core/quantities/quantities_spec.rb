@@ -1,0 +1,130 @@
+# frozen_string_literal: true
+
+RSpec.describe GreenPlinth::Quantities do
+  def lines(**members) = evaluation(plain_file(**members)).quantities.to_h { |line| [line.material, line] }
+
+  describe GreenPlinth::Quantities::Dose do
+    # The whole top is 100 × 60 mm: 0.6 dm².
+    def amount(material, **more)
+      lines(zones: [zone(course(material, **more))], schools: { rim: "bare" })[material].then { |line| [line.amount.round(2), line.unit] }
+    end
+
+    it "reckons pastes by volume, shrinkage and a tenth of waste" do
+      # 6,000 mm² × 2 mm = 12 ml, of which a fifth leaves as water.
+      expect(amount("earth_paste", thickness_mm: 2)).to eq([(12 / 0.8 * 1.1).round(2), "ml"])
+    end
+
+    it "reckons grains by bulk density, layer and cover" do
+      # 10 × 1.5 g/cm³ × 2.4 mm × 0.6 dm² × half, and 15 % waste.
+      expect(amount("gravel", grain_mm: [1, 3], cover_pct: 50)).to eq([(10 * 1.5 * 2.4 * 0.6 * 0.5 * 1.15).round(2), "g"])
+    end
+
+    it "reckons fibres by their length" do
+      # 0.8 g a dm² at 2 mm, 1.2 at 4.
+      expect(amount("static_grass", length_mm: 2)).to eq([(0.8 * 0.6 * 1.15).round(2), "g"])
+      expect(amount("static_grass", length_mm: 4)).to eq([(1.2 * 0.6 * 1.15).round(2), "g"])
+    end
+
+    it "counts tufts" do
+      expect(amount("tufts", count: 14)).to eq([14, "piece"])
+    end
+
+    it "spreads paint by coats and by what it lies on" do
+      # 12 m² a litre, half on texture: 0.006 m² × 2 coats.
+      expect(amount("acrylic_paint", coats: 2)).to eq([(0.006 / 12 * 1000 * 2).round(2), "ml"])
+      both = lines(zones: [zone(course("earth_paste"), course("acrylic_paint", coats: 2))], schools: { rim: "bare" })
+      expect(both["acrylic_paint"].amount).to be_within(0.01).of(0.006 / 6 * 1000 * 2)
+    end
+
+    it "takes glue and what goes with it along" do
+      made = lines(zones: [zone(course("fine_sand"))], schools: { fixing: "wetted_flood" })
+      expect(made.keys).to include("fine_sand", "scenic_glue", "alcohol_mist")
+      expect(made["alcohol_mist"].amount).to be_within(0.01).of(4 * 0.6)
+    end
+
+    it "takes twenty times as much for twenty bases" do
+      one = lines(zones: [zone(course("earth_paste"))])["earth_paste"].amount
+      expect(lines(copies: 20, zones: [zone(course("earth_paste"))])["earth_paste"].amount).to be_within(0.01).of(20 * one)
+    end
+
+    it "does not guess a mix" do
+      made = lines(zones: [zone(course("mix:mud"))], mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
+      expect(made["mix:mud"]).to have_attributes(amount: nil, packs: nil, cost_minor: nil)
+    end
+  end
+
+  describe GreenPlinth::Quantities::Nesting do
+    def sheets(pieces, copies: 1, sheet: [300, 200])
+      described_class.new(sheet, pieces.map do |width, depth, count|
+        { width: width, depth: depth, sheet_mm: 3, count: count || 1, area: width * depth }
+      end, copies).count
+    end
+
+    it "fits what fits, turned where that helps" do
+      expect(sheets([[300, 200]])).to eq(1)
+      expect(sheets([[200, 300]])).to eq(1)
+      expect(sheets([[150, 100, 4]])).to eq(1)
+      expect(sheets([[150, 100, 5]])).to eq(2)
+    end
+
+    it "cuts every copy" do
+      expect(sheets([[150, 100]], copies: 9)).to eq(3)
+    end
+
+    it "lays what is larger than a sheet from several" do
+      expect(sheets([[600, 200]])).to be >= 2
+    end
+
+    it "never mixes thicknesses" do
+      pieces = [3, 1].map { |thick| { width: 50, depth: 50, sheet_mm: thick, count: 1, area: 2500 } }
+      expect(described_class.new([300, 200], pieces, 1).count).to eq(2)
+    end
+
+    it "never takes fewer sheets than the pieces' area" do
+      PropCheck.forall(PropCheck::Generators.array(
+        PropCheck::Generators.tuple(PropCheck::Generators.choose(5..300),
+          PropCheck::Generators.choose(5..200)), min: 1, max: 20)) do |pieces|
+        area = pieces.sum { |width, depth| width * depth }
+        expect(sheets(pieces)).to be >= (area / 60_000.0).ceil
+        expect(sheets(pieces)).to be <= pieces.size
+      end
+    end
+  end
+
+  describe GreenPlinth::Quantities::Shopping do
+    it "rounds up to whole packs and prices them" do
+      line = lines(copies: 200, zones: [zone(course("earth_paste", thickness_mm: 2))])["earth_paste"]
+      pack = catalogue["earth_paste"].pack
+      expect(line.packs).to eq((line.amount / pack["amount"]).ceil)
+      expect(line.cost_minor).to eq(line.packs * pack["price_minor"])
+      expect(line.used_minor).to be <= line.cost_minor
+    end
+
+    it "says which steps and parts a line is for" do
+      line = lines(zones: [zone(course("earth_paste", id: "paste"))])["earth_paste"]
+      expect(line.steps).to eq(["paste"])
+      expect(line.where).to eq(["/zones/0/courses/0"])
+    end
+
+    it "counts sheets, not square millimetres" do
+      expect(lines(forms: [lift(3, rectangle(90, 50), sheets: 2)])["cork_sheet"]).to have_attributes(amount: 1, unit: "sheet", packs: 1)
+    end
+
+    it "cuts solids from boards of stock thickness" do
+      ramp = form("ramp", "ramp", rectangle(80, 20), from_mm: [-40, 0], to_mm: [40, 0], from_z_mm: 0, to_z_mm: 30, material: "xps_foam")
+      expect(lines(forms: [ramp])["xps_foam"]).to have_attributes(unit: "sheet", packs: 1)
+    end
+
+    it "buys cloth by its area: volume over thickness" do
+      # 40 × 40 mm of one layer, 0.7 mm thick: 1.12 ml as it lies, 2 % shrinkage and a tenth of waste, so 17.96 cm².
+      cloth = lines(forms: [lift(0.7, rectangle(40, 40), material: "plaster_cloth")])["plaster_cloth"]
+      expect(cloth.unit).to eq("cm2")
+      expect(cloth.amount).to be_within(0.02).of(16 / 0.98 * 1.1)
+    end
+
+    it "weighs in the unit that is sold" do
+      expect(lines(forms: [lift(10, rectangle(100, 60)), cut(6, round(20))],
+        waters: [water(8, round(20), medium: "two_part_resin")])["two_part_resin"].unit).to eq("g")
+    end
+  end
+end

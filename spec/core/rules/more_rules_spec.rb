@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+# Rules between works made by hand: which they bind, and for how long. One line for each rule.
+RSpec.describe "Rules between two works" do
+  include Works
+
+  # Everything touches, and the stages tell the waits apart.
+  let(:places) { instance_double(GreenPlinth::Steps::Places, touch?: true) }
+  stages = { handle: 1, next: 2, dry: 3 }.freeze
+
+  def between(rule, first, later, schools: {})
+    made = design(plain_file(schools: schools))
+    GreenPlinth::Rules.const_get(rule).new([first, later], places, made, catalogue).constraints.map { |one| [one.first.id, one.later.id, one.at_least_min] }
+  end
+
+  def two(first, later, stages)
+    [work("first", phase: first, stages: stages), work("later", phase: later, stages: stages)]
+  end
+
+  # rule => phases of the first and the later work, minutes waited, schools that call for it
+  {
+    "BuildingAfterGravel" => [:grain, :hard, 2],
+    "BulkBeforeTexture" => [:bulk, :texture, 2],
+    "DamageBeforePaint" => [:impress, :paint, 2],
+    "GelBeforeWhite" => [:surface, :foam, 2],
+    "GlueCuredBeforePrime" => [:hard, :prime, 2],
+    "GrainGlueDry" => [:grain, :paint, 2],
+    "GreeneryBeforePrime" => [:grass, :prime, 2, { greenery: "before_priming" }],
+    "GreeneryBeforeWater" => [:tufts, :pour, nil],
+    "GroundDryBeforeGrass" => [:texture, :grass, 3],
+    "MountOnBulk" => [:bulk, :mount, 2],
+    "PrimeBeforeTexture" => [:prime, :texture, 2, { texture: "after_priming" }],
+    "TextureBeforePrime" => [:texture, :prime, 2],
+    "WallBeforeGrass" => [:hard, :grass, 1],
+    "WetMudLast" => [:grass, :wet_mud, 1],
+    "ColourBeforeGreenery" => [:paint, :grass, nil],
+    "PaintDryBeforeWash" => [:paint, :wash, nil],
+    "DryBeforeBrush" => [:wash, :dry_brush, nil],
+    "BedDry" => [:texture, :pour, 3],
+  }.each do |rule, (first, later, wait, schools)|
+    describe rule do
+      it "puts #{first} before #{later}#{" and waits" if wait}" do
+        found = between(rule, *two(first, later, stages), schools: schools || {})
+        expect(found.map { |one| one.first(2) }).to eq([%w[first later]])
+        expect(found.first.last).to eq(wait) if wait
+      end
+
+      it "does not turn them round" do
+        found = between(rule, *two(later, first, stages), schools: schools || {})
+        expect(found.map { |one| one.first(2) }).not_to include(%w[first later])
+      end
+    end
+  end
+
+  it "asks for a school where good makers disagree, and keeps quiet under the other" do
+    expect(between("GreeneryBeforePrime", *two(:grass, :prime, stages))).to be_empty
+    expect(between("PrimeBeforeTexture", *two(:prime, :texture, stages))).to be_empty
+    expect(between("TextureBeforePrime", *two(:texture, :prime, stages), schools: { texture: "after_priming" })).to be_empty
+    expect(between("ColourBeforeGreenery", *two(:paint, :grass, stages), schools: { greenery: "before_priming" })).to be_empty
+  end
+
+  it "mounts before painting by that school: the figure, then its paint" do
+    mount = work("a", phase: :mount, stages: stages)
+    paint = work("b", phase: :paint_subject, stages: stages).tap { |one| one.where = mount.where }
+    expect(between("MountBeforePaint", mount, paint, schools: { mounting: "before_painting" })).to eq([["a", "b", 2]])
+    expect(between("MountBeforePaint", mount, paint)).to be_empty
+  end
+
+  it "waits for a bed's seal to be dry, of the same water only" do
+    seal = work("seal", phase: :seal_bed, stages: stages).tap { |one| one.where = ["/waters/0"] }
+    pours = [0, 1].map { |i| work("pour-#{i}", phase: :pour, stages: stages).tap { |one| one.where = ["/waters/#{i}"] } }
+    rule = GreenPlinth::Rules::BedSealed.new([seal, *pours], places, design(plain_file), catalogue)
+    expect(rule.constraints.map { |one| [one.later.id, one.at_least_min] }).to eq([["pour-0", 3]])
+  end
+
+  it "binds nothing that does not touch" do
+    allow(places).to receive(:touch?).and_return(false)
+    expect(between("BuildingAfterGravel", *two(:grain, :hard, stages))).to be_empty
+  end
+
+  it "follows the pile where it only says how long to wait" do
+    grain = work("grain", phase: :grain, stages: stages, stack: ["/zones/0", 1])
+    paint = work("paint", phase: :paint, stages: stages, stack: ["/zones/0", 0])
+    expect(between("GrainGlueDry", grain, paint)).to be_empty
+    paint.stack = ["/zones/0", 2]
+    expect(between("GrainGlueDry", grain, paint)).to eq([["grain", "paint", 2]])
+  end
+
+  it "gives every constraint the rule's own words" do
+    made = GreenPlinth::Rules::WallBeforeGrass.new(two(:hard, :grass, stages), places, design(plain_file), catalogue).constraints.first
+    expect(made.reason).to eq({ "code" => "order/wall_before_grass", "strength" => "must",
+"why" => GreenPlinth::Rules::WallBeforeGrass.why })
+  end
+end
+
+RSpec.describe "Rules and another catalogue" do
+  include Works
+
+  it "asks the catalogue handed in, not the one that ships" do
+    mild = instance_double(GreenPlinth::Materials::Catalogue)
+    allow(mild).to receive(:[]).and_return(nil)
+    works = [work("seal", phase: :seal_form, stack: ["forms", 0]), work("spray", phase: :prime, material: "aerosol_primer")]
+    places = instance_double(GreenPlinth::Steps::Places, touch?: true)
+    found = ->(made) { GreenPlinth::Rules::FoamSealed.new(works, places, design(plain_file), made).constraints.size }
+    expect([found[catalogue], found[mild]]).to eq([1, 0])
+  end
+end

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+# The samples that ship, as what a newcomer sees first: everything told of them hangs together.
+RSpec.describe "The samples" do
+  Dir[File.join(Specimens::ROOT, "samples", "*.json")].map { |path| File.basename(path, ".json") }.sort.each do |name|
+    describe name do
+      let(:file) { sample(name) }
+      let(:answer) { told(file) }
+      let(:steps) { answer["steps"].to_h { |step| [step["id"], step] } }
+      let(:times) { answer["schedule"]["steps"].to_h { |step| [step["id"], step] } }
+
+      it "is a valid file" do
+        expect(problems(file)).to be_empty
+      end
+
+      it "has a date, and does every step once" do
+        expect(times.keys).to match_array(steps.keys)
+        expect(answer["schedule"]["sittings"].flat_map { |sitting| sitting["steps"] }).to match_array(steps.keys)
+      end
+
+      it "does every step within its sitting" do
+        answer["schedule"]["sittings"].each do |sitting|
+          sitting["steps"].each do |id|
+            expect(times[id]["start"]).to be >= sitting["from"]
+            expect(times[id]["finish"]).to be <= sitting["to"]
+          end
+        end
+      end
+
+      it "keeps every wait it tells" do
+        steps.each_value do |step|
+          step["after"].each do |after|
+            gap = minutes(times[step["id"]]["start"]) - minutes(times[after["step"]]["finish"])
+            expect(gap).to be >= after["at_least_min"], "#{step["id"]} after #{after["step"]}"
+            expect(gap).to be <= after["at_most_min"] if after["at_most_min"]
+          end
+        end
+      end
+
+      it "is ready when its last layer is" do
+        expect(answer["schedule"]["ready_at"]).to eq(times.values.map { |time| time["ready"] }.max)
+      end
+
+      it "buys every material that a step names" do
+        named = steps.values.flat_map { |step| step["materials"] }.uniq
+        expect(answer["quantities"].map { |line| line["material"] }).to match_array(named)
+      end
+
+      it "costs what its lines cost" do
+        expect(answer["cost"]["buy_minor"]).to eq(answer["quantities"].sum { |line| line["cost_minor"] || 0 })
+        expect(answer["cost"]["used_minor"]).to be <= answer["cost"]["buy_minor"]
+      end
+
+      it "lays its ground on the whole top, once" do
+        expect(answer["relief"]["zones"].sum do |zone|
+          zone["area_mm2"]
+        end).to be_within(answer["plinth"]["area_mm2"] * 0.001).of(answer["plinth"]["area_mm2"])
+      end
+
+      it "has a caution wherever something that hurts is used" do
+        hurtful = steps.values.select { |step| step["materials"].any? { |key| (catalogue[key]&.hazards || []).include?("sensitiser") } }
+        hurtful.each { |step| expect(step["cautions"].join).to match(/gloves/i), step["id"] }
+      end
+
+      it "names only parts that are there" do
+        pointers = steps.values.flat_map { |step| step["where"] } + answer["quantities"].flat_map { |line| line["where"] }
+        expect(pointers.uniq.reject { |pointer| pointer == "/plinth" || Hana::Pointer.new(pointer).eval(file) }).to be_empty
+      end
+
+      it "is told in words without gaps" do
+        words = steps.values.map { |step| step["title"] } + answer["snags"].map { |snag| snag["message"] }
+        expect(words).to all(match(/\A[[:upper:]“\d]/))
+        expect(words.grep(/%\{|  |\bnil\b|NaN/)).to be_empty
+      end
+    end
+  end
+end

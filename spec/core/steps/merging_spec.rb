@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+RSpec.describe GreenPlinth::Steps::Merging do
+  include Works
+
+  def merged(works, constraints = []) = described_class.new(works, constraints).call
+
+  def alike(id, **more) = work(id, material: "acrylic_paint", **more)
+
+  it "makes one of like works, with the sum of their amounts and all their places" do
+    works, = merged([alike("west", amount: 2), alike("east", amount: 3)])
+    expect(works.size).to eq(1)
+    expect(works.first).to have_attributes(amount: 5, where: %w[/west /east])
+    expect(works.first.title).to eq("Do west and east")
+  end
+
+  it "lists more than two as people do" do
+    works, = merged(%w[a b c].map { |id| alike(id) })
+    expect(works.first.title).to eq("Do a, b and c")
+  end
+
+  it "keeps apart what differs in material, coat or thickness" do
+    works, = merged([alike("a"), work("b", material: "acrylic_ink"), alike("c", coat: 2, coats: 2)])
+    expect(works.size).to eq(3)
+  end
+
+  it "keeps apart what one must precede the other" do
+    one, other = alike("a"), alike("b")
+    expect(merged([one, other], [constraint(one, other)]).first.size).to eq(2)
+  end
+
+  it "keeps apart what a third stands between" do
+    one, other, between = alike("a"), alike("b"), work("x", phase: :wash)
+    works, constraints = merged([one, other, between], [constraint(one, between), constraint(between, other)])
+    expect(works.size).to eq(3)
+    expect(constraints.map { |pair| [pair.first.id, pair.later.id] }).to eq([%w[a x], %w[x b]])
+  end
+
+  it "hands the constraints of the merged on to what they became" do
+    one, other, last = alike("a"), alike("b"), work("x", phase: :wash)
+    works, constraints = merged([one, other, last], [constraint(other, last)])
+    expect(constraints.first.first).to equal(works.first)
+  end
+
+  it "leaves bulk and greenery in their own place" do
+    works, = merged([work("a", phase: :grass), work("b", phase: :grass)])
+    expect(works.size).to eq(2)
+  end
+
+  it "never makes a circle" do
+    pairs = PropCheck::Generators.array(
+      PropCheck::Generators.tuple(PropCheck::Generators.choose(0..6), PropCheck::Generators.choose(1..6)), max: 15)
+    PropCheck.forall(pairs) do |list|
+      works = Array.new(7) { |i| alike("w#{i}") }
+      # Always from the smaller to the larger: no circle goes in.
+      ordered = list.map { |from, by| [from, from + by] }.select { |_, to| to < 7 }
+      made, constraints = merged(works, ordered.map { |from, to| constraint(works[from], works[to]) })
+      edges = constraints.map { |one| [one.first, one.later].map { |end_of| made.index { |other| other.equal?(end_of) } } }
+      expect(edges.flatten).to all(be_an(Integer))
+      expect(Topological.sortable?(made.size, edges)).to be(true)
+    end
+  end
+end

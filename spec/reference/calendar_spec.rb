@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require "icalendar"
+
+# The calendar file read back by another program's reader. Source: RFC 5545, by the icalendar gem.
+RSpec.describe GreenPlinth::Formats::CalendarIcs do
+  let(:made) { evaluation(sample("peat-bank")) }
+  let(:text) { described_class.new(made, key: "build-7", stamp: minutes("2027-01-01T00:00")).write }
+  let(:calendar) { Icalendar::Calendar.parse(text).first }
+  let(:sittings) { GreenPlinth::Schedule::Sittings.of(made.schedule) }
+
+  it "has an event for each sitting and one for the ready date" do
+    expect(calendar.events.size).to eq(sittings.size + 1)
+    expect(calendar.events.last.summary.to_s).to match(/is ready/)
+  end
+
+  it "keeps local time, without a zone" do
+    first = calendar.events.first
+    expect(first.dtstart.strftime("%Y-%m-%dT%H:%M")).to eq(GreenPlinth::Moment.format(made.schedule.start(sittings.first.steps.first)))
+    expect(text).to match(/^DTSTART:\d{8}T\d{6}\r$/)
+  end
+
+  it "lists the steps inside" do
+    expect(calendar.events.first.description.to_s).to include("Prepare the plinth")
+  end
+
+  it "has stable identities: the same build updates its events" do
+    again = described_class.new(made, key: "build-7", stamp: minutes("2027-02-02T00:00")).write
+    uids = ->(ics) { Icalendar::Calendar.parse(ics).first.events.map { |event| event.uid.to_s } }
+    expect(uids[again]).to eq(uids[text])
+    expect(uids[text].uniq.size).to eq(uids[text].size)
+    expect(uids[described_class.new(made, key: "build-8", stamp: 0).write] & uids[text]).to be_empty
+  end
+
+  it "ends every line as the standard wants, none longer than 75 octets" do
+    expect(text.lines).to all(end_with("\r\n"))
+    expect(text.lines.map { |line| line.chomp.bytesize }.max).to be <= 75
+  end
+end

@@ -1,0 +1,169 @@
+# frozen_string_literal: true
+
+RSpec.describe "Builds over HTTP" do
+  include Api
+
+  before { ServerSpec.clear }
+
+  it "takes a plinth file and gives it back whole" do
+    file = sample("peat-bank")
+    build = create(file)
+    expect(last_response.status).to eq(201)
+    expect(last_response["Location"]).to eq("/api/builds/#{build["id"]}")
+    expect(read(build)["file"]).to eq(file)
+    get("/api/builds/#{build["id"]}/export.json")
+    expect(JSON.parse(last_response.body)).to eq(file)
+  end
+
+  it "answers with everything the screen wants, each part as described" do
+    sample_names.each do |name|
+      build = create(sample(name))
+      expect(build["evaluation"]["title"]).to eq(sample(name)["title"])
+      expect(build["drawing"]["foot"]).not_to be_empty
+      expect(build["section"]["strata"]).not_to be_empty
+    end
+  end
+
+  it "refuses a bad file whole, each problem with its pointer" do
+    problem = create(plain_file(zones: [zone(course("cheese"))]).merge("scale" => 35))
+    expect(last_response.status).to eq(422)
+    expect(problem["problems"]).to eq([{ "pointer" => "/zones/0/courses/0/material", "message" => "cheese is not in the catalogue" }])
+    expect(ServerSpec.store.all).to be_empty
+  end
+
+  it "refuses 5 MB with a sentence, not a hang" do
+    problem = post_json("/api/builds", "{\"title\":\"#{"x" * 5_000_000}\"}")
+    expect(last_response.status).to eq(413)
+    expect(problem["detail"]).to match(/5\.0 MB.*2 MB at the most/)
+  end
+
+  it "refuses what is no JSON" do
+    post_json("/api/builds", "{")
+    expect(last_response.status).to eq(422)
+    post_json("/api/builds", "title=x", "CONTENT_TYPE" => "text/plain")
+    expect(last_response.status).to eq(415)
+  end
+
+  it "cuts the section where it is asked to" do
+    build = create(sample("peat-bank"))
+    get("/api/builds/#{build["id"]}?section=-10,-40,-10,40")
+    expect(answer["section"]).to include("from" => [-10.0, -40.0], "to" => [-10.0, 40.0], "length_mm" => 80.0)
+    get("/api/builds/#{build["id"]}?section=here,and,there")
+    expect(answer["problems"].first["pointer"]).to eq("/section")
+  end
+
+  it "has nothing where nothing is" do
+    ["/api/builds/999999", "/api/builds/abc", "/api/builds/0", "/api/builds/99999999999999999999"].each do |path|
+      get(path)
+      expect(last_response.status).to eq(404), path
+      answer
+    end
+  end
+
+  it "deletes a build with its history" do
+    build = create
+    change(build, { op: "replace", path: "/title", value: "Other" })
+    delete("/api/builds/#{build["id"]}", {}, { "HTTP_X_CSRF_TOKEN" => token })
+    expect(last_response.status).to eq(204)
+    expect(ServerSpec.database[:revisions].count).to eq(0)
+    delete("/api/builds/#{build["id"]}", {}, { "HTTP_X_CSRF_TOKEN" => token })
+    expect(last_response.status).to eq(404)
+  end
+
+  describe "the shelf" do
+    def shelf = get("/api/builds").then { answer }
+
+    it "tells what is next, what is wet and what is late, newest change first" do
+      create(plain_file(title: "Dry one"))
+      paste = plain_file(title: "Wet one", zones: [zone(course("earth_paste"), course("acrylic_paint"))],
+        calendar: { start: "2027-03-01T09:00", finish_by: "2027-03-01T18:00" })
+      create(paste)
+      first = shelf.first
+      expect(first).to include("title" => "Wet one", "late_min" => be > 0, "stops" => 1)
+      expect(first["wet"].map { |step| step["title"] }).to include(/earth texture paste/)
+      expect(first["next"]["start"]).to be >= "2027-03-01T12:00"
+      expect(shelf.map { |build| build["title"] }).to eq(["Wet one", "Dry one"])
+    end
+
+    it "has a drawing of each" do
+      create(sample("estuary-skiff"))
+      expect(shelf.first["drawing"]["waters"].first["dams"]).not_to be_empty
+    end
+
+    it "shows a build for which no date can be given" do
+      create(plain_file(tasks: [{ id: "mural", title: "Mural", hands_on_min: 500 }],
+        calendar: { weekly: [{ day: "mon", from: "19:00", to: "20:00" }] }))
+      expect(shelf.first).to include("ready_at" => nil, "next" => nil, "stops" => 1)
+    end
+  end
+
+  describe "the samples" do
+    it "come back as they ship, and leave the maker's own alone" do
+      own = create(plain_file(title: "My own"))
+      post_json("/api/samples", {})
+      sampled = answer.select { |build| build["sample"] }
+      expect(sampled.size).to eq(4)
+      skiff = read(sampled.find { |build| build["title"] == "Skiff on the ebb" })
+      change(skiff, { op: "replace", path: "/title", value: "Sunk" })
+      titles = post_json("/api/samples", {}).map { |build| build["title"] }
+      expect(titles).to include("My own", "Skiff on the ebb")
+      expect(titles).not_to include("Sunk")
+      expect(read(own)["version"]).to eq(1)
+    end
+
+    it "are of different kinds, one stopped by a snag, one late" do
+      builds = post_json("/api/samples", {})
+      expect(builds.map { |build| build["purpose"] }).to contain_exactly("vignette", "gaming_base", "sea_base", "photo_set")
+      expect(builds.count { |build| (build["late_min"] || 0).positive? }).to eq(1)
+      expect(builds.find { |build| build["title"] == "Skiff on the ebb" }["stops"]).to eq(1)
+    end
+  end
+
+  it "offers the catalogue" do
+    get("/api/catalogue")
+    made = answer
+    expect(made["materials"].size).to eq(catalogue.materials.size)
+    expect(made["plinths"].map { |plinth| plinth["label"] }).to include("120 × 90 mm oval")
+  end
+
+  describe "exports" do
+    let(:build) { create(sample("peat-bank")) }
+
+    { "ics" => ["text/calendar", /\ABEGIN:VCALENDAR/], "csv" => ["text/csv", /\Amaterial/],
+      "svg" => ["image/svg+xml", /\A<svg/] }.each do |format, (type, text)|
+      it "as #{format}, to be saved under its title" do
+        get("/api/builds/#{build["id"]}/export.#{format}")
+        expect(last_response.media_type).to eq(type)
+        expect(last_response.body).to match(text)
+        expect(last_response["Content-Disposition"]).to eq("attachment; filename=\"peat-bank-at-corrie-moss.#{format}\"")
+      end
+    end
+
+    it "knows no other" do
+      get("/api/builds/#{build["id"]}/export.exe")
+      expect(last_response.status).to eq(404)
+    end
+
+    it "says why there is no calendar where there is no schedule" do
+      stuck = create(plain_file(tasks: [{ id: "mural", title: "Mural", hands_on_min: 500 }],
+        calendar: { weekly: [{ day: "mon", from: "19:00", to: "20:00" }] }))
+      get("/api/builds/#{stuck["id"]}/export.ics")
+      expect(last_response.status).to eq(422)
+      expect(JSON.parse(last_response.body)["detail"]).to match(/mural/)
+    end
+  end
+
+  describe "outlines from drawings" do
+    it "come as points in mm" do
+      points = post_json("/api/outlines",
+        { svg: '<svg viewBox="0 0 100 50" width="100mm"><rect width="100" height="50"/></svg>' })["points_mm"]
+      expect(points).to eq([[-50.0, 25.0], [50.0, 25.0], [50.0, -25.0], [-50.0, -25.0]])
+    end
+
+    it "are refused with a reason" do
+      problem = post_json("/api/outlines", { svg: "<svg/>" })
+      expect(last_response.status).to eq(422)
+      expect(problem["detail"]).to match(/no closed shape/)
+    end
+  end
+end

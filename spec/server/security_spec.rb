@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+RSpec.describe "The security floor" do
+  include Api
+
+  before { ServerSpec.clear }
+
+  it "changes nothing without the session's token" do
+    build = create
+    { "POST" => "/api/builds", "PATCH" => "/api/builds/#{build["id"]}", "DELETE" => "/api/builds/#{build["id"]}" }.each do |method, path|
+      custom_request(method, path, {}, { :input => JSON.generate(plain_file), "CONTENT_TYPE" => "application/json" })
+      expect(last_response.status).to eq(403), method
+      custom_request(method, path, {},
+        { :input => JSON.generate(plain_file), "CONTENT_TYPE" => "application/json", "HTTP_X_CSRF_TOKEN" => "made up" })
+      expect(last_response.status).to eq(403), method
+    end
+    expect(ServerSpec.store.all.size).to eq(1)
+  end
+
+  it "takes no token of another session" do
+    stranger = Rack::Test::Session.new(app, "localhost")
+    stranger.get("/api/session")
+    other = JSON.parse(stranger.last_response.body)["csrf_token"]
+    get("/api/session")
+    post("/api/samples", "{}", { "CONTENT_TYPE" => "application/json", "HTTP_X_CSRF_TOKEN" => other })
+    expect(last_response.status).to eq(403)
+  end
+
+  it "keeps its cookie from scripts and from other sites" do
+    get("/api/session")
+    expect(last_response["Set-Cookie"].to_s.downcase).to include("httponly", "samesite=strict")
+  end
+
+  it "answers only to its own name" do
+    get("/api/builds", {}, { "HTTP_HOST" => "evil.example" })
+    expect(last_response.status).to eq(403)
+    get("/api/builds", {}, { "HTTP_HOST" => "127.0.0.1:4567" })
+    expect(last_response.status).to eq(200)
+  end
+
+  describe "the pages" do
+    before { skip "the pages are not built" unless File.file?(File.join(GreenPlinth::Server::PAGES, "index.html")) }
+
+    it "run no inline script, and styles only with this page's nonce" do
+      get("/")
+      policy = last_response["Content-Security-Policy"]
+      expect(policy).to include("default-src 'none'", "script-src 'self'", "frame-ancestors 'none'", "base-uri 'none'")
+      expect(policy).not_to include("unsafe-inline", "unsafe-eval")
+      nonce = policy[/nonce-([^']+)/, 1]
+      expect(last_response.body).to include("content=\"#{nonce}\"")
+      get("/")
+      expect(last_response["Content-Security-Policy"]).not_to include(nonce)
+      expect(last_response.body).not_to match(/<script(?![^>]*src=)/)
+    end
+
+    it "serve their own files and nothing beside them" do
+      name = Dir[File.join(GreenPlinth::Server::PAGES, "assets", "*.js")].map { |path| File.basename(path) }.first
+      get("/assets/#{name}")
+      expect(last_response.media_type).to eq("text/javascript")
+      ["/assets/../index.html", "/assets/..%2f..%2f..%2fGemfile", "/assets/nothing.js", "/api/nothing"].each do |path|
+        get(path)
+        expect(last_response.body).not_to include("source \"https")
+        expect(last_response.status).to eq(path.include?("..") ? last_response.status : 404)
+      end
+    end
+  end
+
+  it "sniffs nothing and caches nothing of a maker's" do
+    get("/api/builds")
+    expect(last_response["X-Content-Type-Options"]).to eq("nosniff")
+    expect(last_response["Cache-Control"]).to eq("no-store")
+  end
+
+  it "gives exported drawings no power" do
+    build = create(plain_file(title: "<script>alert(1)</script>"))
+    get("/api/builds/#{build["id"]}/export.svg")
+    expect(last_response["Content-Security-Policy"]).to include("sandbox")
+    expect(last_response.body).not_to include("<script>")
+  end
+
+  it "keeps names out of SQL" do
+    title = "Robert'); DROP TABLE builds; --"
+    expect(read(create(plain_file(title: title)))["file"]["title"]).to eq(title)
+    expect(ServerSpec.store.all.size).to eq(1)
+  end
+
+  it "says nothing of its insides when something breaks" do
+    allow_any_instance_of(GreenPlinth::Server::Desk).to receive(:shelf).and_raise("secret path")
+    allow_any_instance_of(GreenPlinth::Server::App).to receive(:warn)
+    get("/api/builds")
+    expect(last_response.status).to eq(500)
+    expect(last_response.body).not_to include("secret")
+    answer
+  end
+
+  it "describes each route it has, and has each it describes" do
+    described = openapi["paths"].flat_map do |path, operations|
+      operations.keys.map do |method|
+        [method.upcase, path.gsub(/\{(\w+)\}/, ':\1')]
+      end
+    end
+    routes = GreenPlinth::Server::App.routes.slice("GET", "POST", "PATCH", "DELETE").flat_map { |method, list| list.map { |pattern, *| [method, pattern.to_s] } }
+    expect(routes.select { |_, path| path.start_with?("/api/") }).to match_array(described)
+  end
+end

@@ -1,0 +1,112 @@
+# frozen_string_literal: true
+
+require "capybara/rspec"
+require "capybara/cuprite"
+require "axe/core"
+
+# The real interface in a real browser over the real application. Any error in the browser's console fails the spec.
+module Browser
+  FLAGS = %w[no-sandbox disable-gpu disable-quic no-first-run disable-background-networking disable-component-update
+    disable-sync].to_h do |flag|
+    [flag, nil]
+  end.freeze
+
+  # Reads the browser's protocol for what the console would show in red.
+  class Console
+    attr_reader :errors
+
+    def initialize = @errors = []
+
+    # Requests that are refused on purpose are logged by the browser as failed resources.
+    def puts(line)
+      return unless line.include?('"Log.entryAdded"') || line.include?('"Runtime.consoleAPICalled"') || line.include?('"Runtime.exceptionThrown"')
+
+      @errors << line[0,
+        600] if line.match?(/"level":"error"|"type":"error"|exceptionThrown/) && !line.match?(/Failed to load resource|ERR_INTERNET_DISCONNECTED/)
+    end
+  end
+
+  CONSOLE = Console.new
+
+  # A millimetre of the plan as a place on the screen, from the view's own drawing.
+  def on_plan(x, y)
+    page.evaluate_script(<<~JS)
+      (() => {
+        const svg = document.querySelector('section[aria-label="Plan"] svg');
+        const m = svg.querySelector('g[transform]').getScreenCTM();
+        return [m.a * #{x} + m.c * #{y} + m.e, m.b * #{x} + m.d * #{y} + m.f];
+      })()
+    JS
+  end
+
+  def mouse = page.driver.browser.mouse
+
+  def drag(from, to)
+    mouse.move(x: from[0], y: from[1])
+    mouse.down
+    mouse.move(x: (from[0] + to[0]) / 2, y: (from[1] + to[1]) / 2)
+    mouse.move(x: to[0], y: to[1])
+    mouse.up
+  end
+
+  def tap(point) = drag(point, point)
+  def press(*keys) = page.driver.browser.keyboard.type(*keys)
+
+  AXE = File.read(Dir[File.join(Gem.loaded_specs["axe-core-api"].full_gem_path, "**/axe.min.js")].first)
+
+  # What stands in somebody's way on this page, by axe's rules for WCAG 2 A and AA.
+  # @return [Array<String>] each with the places it was found
+  def barriers
+    page.driver.browser.evaluate("(() => { #{AXE}; return true; })()")
+    found = page.driver.browser.evaluate_async(
+      "axe.run(document, { runOnly: ['wcag2a', 'wcag2aa'] }).then((result) => arguments[0](result.violations))", 30)
+    found.map { |one| "#{one["id"]}: #{one["nodes"].map { |node| node["html"][0, 160] }.first(4).join(" | ")}" }
+  end
+
+  # The build in the database, once the page says that it is saved.
+  def saved(id)
+    expect(page).to have_css("[role=status]", text: /\ASaved\z/, wait: 10)
+    ServerSpec.store.find(id)
+  end
+
+  # Until a block is true; the page answers within a moment.
+  def eventually(seconds = 6)
+    limit = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
+    until (value = yield)
+      raise "it did not come about within #{seconds} s" if Process.clock_gettime(Process::CLOCK_MONOTONIC) > limit
+
+      sleep 0.05
+    end
+    value
+  end
+
+  def open_build(file, stage = "build-up")
+    id = GreenPlinth::Server::Desk.new(ServerSpec.store).create(JSON.parse(JSON.generate(file)))
+    visit "/builds/#{id}/#{stage}"
+    expect(page).to have_css("[role=status]", text: "Saved", wait: 20)
+    id
+  end
+end
+
+Capybara.register_driver(:bench) do |app|
+  Capybara::Cuprite::Driver.new(app, window_size: [1280, 800], process_timeout: 30, timeout: 20, js_errors: true,
+    browser_options: Browser::FLAGS.dup, logger: Browser::CONSOLE)
+end
+Capybara.default_driver = :bench
+Capybara.javascript_driver = :bench
+Capybara.default_max_wait_time = 8
+Capybara.enable_aria_label = true
+Capybara.server = :puma, { Silent: true, Threads: "4:24" }
+
+RSpec.configure do |config|
+  config.include Browser, type: :feature
+  config.before(:each, type: :feature) do
+    Capybara.app ||= ServerSpec.app
+    ServerSpec.clear
+    Browser::CONSOLE.errors.clear
+  end
+  config.after(:each, type: :feature) do
+    page.execute_script("localStorage.clear()") unless page.current_url.start_with?("about")
+    expect(Browser::CONSOLE.errors).to be_empty
+  end
+end

@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+# The whole application over the test database, as its clients meet it. Loaded when a spec asks for it: core specs run
+# without a database.
+module ServerSpec
+  NOW = Time.new(2027, 3, 1, 12, 0)
+
+  module_function
+
+  def database
+    @database ||= begin
+      require "green_plinth_server"
+      url = ENV["DATABASE_URL"] or raise "Run bin/test, or set DATABASE_URL to a database for tests."
+      raise "DATABASE_URL names no test database: #{url[/[^\/]+\z/]}" unless url.end_with?("_test")
+
+      Sequel.connect(url, max_connections: 20)
+    end
+  end
+
+  def clear = database[:builds].delete
+
+  def app = database.then { |db| @app ||= GreenPlinth::Server.app(db, clock: -> { NOW }) }
+
+  def store = database.then { |db| GreenPlinth::Server::Store.new(db) }
+end

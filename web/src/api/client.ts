@@ -1,0 +1,70 @@
+import type { Build, Catalogue, CutLine, PatchOperation, PlinthFile, Problem, ShelfBuild } from "./types";
+
+/** The server answered, and the answer is no. */
+export class Refused extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+}
+
+/** The server could not be reached at all. */
+export class Unreachable extends Error {}
+
+let token: string | null = null;
+
+async function fetched(path: string, init?: RequestInit): Promise<Response> {
+  try {
+    return await fetch(path, { credentials: "same-origin", ...init });
+  } catch {
+    throw new Unreachable("The server cannot be reached.");
+  }
+}
+
+async function answer<T>(response: Response): Promise<T> {
+  if (response.status === 204) return undefined as T;
+  const body = await response.json().catch(() => null);
+  if (response.ok) return body as T;
+  // A proxy or a server going down answers without a problem document.
+  if (body === null || response.status >= 502) throw new Unreachable("The server cannot be reached.");
+  throw new Refused(body as Problem);
+}
+
+async function session(): Promise<string> {
+  token ??= (await answer<{ csrf_token: string }>(await fetched("/api/session"))).csrf_token;
+  return token;
+}
+
+/** With the token at hand the request leaves at once, before the page has drawn anything: no waiting stands before `fetch`. */
+async function send<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const text = body === undefined ? undefined : typeof body === "string" ? body : JSON.stringify(body);
+  const attempt = (held: string) =>
+    fetched(path, { method, headers: { "Content-Type": "application/json", "X-CSRF-Token": held }, body: text });
+  let response = await (token === null ? session().then(attempt) : attempt(token));
+  if (response.status === 403) {
+    // The session is another one now, after a restart with a new database: ask for its token once.
+    token = null;
+    response = await attempt(await session());
+  }
+  return answer<T>(response);
+}
+
+async function get<T>(path: string): Promise<T> {
+  return answer<T>(await fetched(path));
+}
+
+const cut = (line: CutLine | null) => (line ? { section: line } : {});
+
+export const api = {
+  shelf: () => get<ShelfBuild[]>("/api/builds"),
+  catalogue: () => get<Catalogue>("/api/catalogue"),
+  build: (id: number, line: CutLine | null) => get<Build>(`/api/builds/${id}${line ? `?section=${line.join(",")}` : ""}`),
+  create: (file: PlinthFile | string) => send<Build>("POST", "/api/builds", file),
+  change: (id: number, version: number, label: string, patch: PatchOperation[], line: CutLine | null) =>
+    send<Build>("PATCH", `/api/builds/${id}`, { version, label, patch, ...cut(line) }),
+  move: (id: number, version: number, direction: "undo" | "redo", line: CutLine | null) =>
+    send<Build>("POST", `/api/builds/${id}/${direction}`, { version, ...cut(line) }),
+  remove: (id: number) => send<void>("DELETE", `/api/builds/${id}`),
+  samples: () => send<ShelfBuild[]>("POST", "/api/samples"),
+  outline: (svg: string) => send<{ points_mm: number[][] }>("POST", "/api/outlines", { svg }),
+  exported: (id: number, format: "json" | "ics" | "csv" | "svg") => `/api/builds/${id}/export.${format}`,
+};

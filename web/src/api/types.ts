@@ -1,0 +1,37 @@
+import type { components } from "./schema";
+
+/** The shapes the API speaks, named as the screens name them. Generated from docs/openapi.json. */
+type Schemas = components["schemas"];
+
+export type Build = Omit<Schemas["Build"], "file"> & { file: PlinthFile };
+/** The generator lists the schema's own $defs as a member of the file; there is none. */
+export type PlinthFile = Omit<Schemas["PlinthFile"], "$defs">;
+export type Climate = NonNullable<PlinthFile["climate"]>;
+export type Calendar = NonNullable<PlinthFile["calendar"]>;
+export type Evaluation = Schemas["Evaluation"];
+export type Drawing = Schemas["Drawing"];
+export type Section = Schemas["Section"];
+export type Stratum = Schemas["Stratum"];
+export type Step = Schemas["Step"];
+export type After = Schemas["After"];
+export type Schedule = Schemas["Schedule"];
+export type ScheduledStep = Schemas["ScheduledStep"];
+export type ShoppingLine = Schemas["ShoppingLine"];
+export type Pool = Schemas["Pool"];
+export type Snag = Schemas["Snag"];
+export type Fix = Schemas["Fix"];
+export type ShelfBuild = Schemas["ShelfBuild"];
+export type Catalogue = Schemas["Catalogue"];
+export type Material = Schemas["Material"];
+export type Problem = Schemas["Problem"];
+export type PatchOperation = Schemas["PatchOperation"];
+
+export type Outline = Schemas["outline"];
+export type Zone = Schemas["zone"];
+export type Course = Schemas["course"];
+export type Subject = Schemas["subject"];
+export type Water = Schemas["water"];
+
+export type Point = number[];
+/** Where the section is cut: x0, y0, x1, y1 in mm. */
+export type CutLine = [number, number, number, number];

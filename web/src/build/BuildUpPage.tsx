@@ -1,0 +1,50 @@
+import Box from "@mui/material/Box";
+import Divider from "@mui/material/Divider";
+import Stack from "@mui/material/Stack";
+import { useEffect } from "react";
+import { CoursesPanel } from "./courses/CoursesPanel";
+import { DryingLine } from "./drying/DryingLine";
+import { Inspector } from "./inspector/Inspector";
+import { PartsList } from "./inspector/PartsList";
+import { PlanView } from "./plan/PlanView";
+import { placedPart, valueAt } from "./plan/parts";
+import { SectionView } from "./section/SectionView";
+import { SnagList } from "./snags/SnagList";
+import { useBuildSession, useFile, useSelection } from "./useSession";
+
+/** Plan, section and drying line of the same thing; what is lit in one is lit in all. */
+export function BuildUpPage() {
+  const file = useFile();
+  const { pointer } = useSelection();
+  const session = useBuildSession();
+  // A bare new base: its ground is lit at once, so that the first question is what is laid there.
+  useEffect(() => {
+    const { file: opened, selection } = session.store.getState();
+    const bare = opened && !opened.forms?.length && opened.zones?.length === 1 && !opened.zones[0].courses?.length;
+    if (bare && selection.pointer === null) session.select("/zones/0");
+  }, [session]);
+  const part = pointer && valueAt(file, placedPart(pointer)) ? placedPart(pointer) : null;
+  return (
+    <Box
+      sx={{
+        height: { md: "100%" },
+        display: "grid",
+        gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 448px" },
+        gridTemplateRows: { xs: "46vh auto 300px", md: "minmax(0, 1fr) minmax(190px, 32%)" },
+      }}
+    >
+      <PlanView />
+      <Box sx={{ overflowY: { md: "auto" }, bgcolor: "background.paper", p: 1.5 }}>
+        <Stack sx={{ gap: 1.5 }} divider={<Divider />}>
+          <SectionView />
+          {part?.startsWith("/zones/") && <CoursesPanel pointer={part} />}
+          {part ? <Inspector pointer={part} /> : <PartsList />}
+          <SnagList />
+        </Stack>
+      </Box>
+      <Box sx={{ gridColumn: "1 / -1", borderTop: 2, borderColor: "primary.main", minHeight: 0 }}>
+        <DryingLine />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,94 @@
+import Button from "@mui/material/Button";
+import MenuItem from "@mui/material/MenuItem";
+import Paper from "@mui/material/Paper";
+import Select from "@mui/material/Select";
+import { type DrawKind, type DrawShape, KINDS, SHAPES, type Sketch } from "./drawing";
+
+interface Props {
+  sketch: Sketch | null;
+  onDraw: (kind: DrawKind, shape: DrawShape) => void;
+  onStop: () => void;
+  onZoom: (factor: number) => void;
+  onFit: () => void;
+}
+
+const HINTS: Record<DrawShape, string> = {
+  polygon: "Tap the corners; tap the first one again, or press Enter, to close it.",
+  strip: "Tap along its middle; press Enter or tap the last point again to end it.",
+  oval: "Tap two opposite corners of the box it fills.",
+  rectangle: "Tap two opposite corners.",
+};
+
+/** What to do on the plan: draw a part, look nearer, see all. */
+export function PlanTools({ sketch, onDraw, onStop, onZoom, onFit }: Props) {
+  const shape = sketch?.shape ?? "polygon";
+  return (
+    <>
+      <Paper
+        elevation={2}
+        sx={{
+          position: "absolute",
+          top: 30,
+          left: 38,
+          p: 0.5,
+          display: "flex",
+          gap: 0.5,
+          alignItems: "center",
+          flexWrap: "wrap",
+          maxWidth: "calc(100% - 130px)",
+        }}
+      >
+        <Select
+          size="small"
+          displayEmpty
+          value={sketch?.kind ?? ""}
+          onChange={(event) => onDraw(event.target.value as DrawKind, shape)}
+          renderValue={(value) => (value ? `Drawing: ${KINDS[value as DrawKind]}` : "Draw…")}
+          inputProps={{ "aria-label": "Draw" }}
+          sx={{ minWidth: 96 }}
+        >
+          {Object.entries(KINDS).map(([kind, name]) => (
+            <MenuItem key={kind} value={kind}>
+              {name}
+            </MenuItem>
+          ))}
+        </Select>
+        {sketch && (
+          <>
+            <Select
+              size="small"
+              value={shape}
+              onChange={(event) => onDraw(sketch.kind, event.target.value as DrawShape)}
+              inputProps={{ "aria-label": "Shape" }}
+            >
+              {Object.entries(SHAPES).map(([key, name]) => (
+                <MenuItem key={key} value={key}>
+                  {name}
+                </MenuItem>
+              ))}
+            </Select>
+            <Button size="small" onClick={onStop}>
+              Stop drawing
+            </Button>
+          </>
+        )}
+      </Paper>
+      {sketch && (
+        <Paper elevation={2} role="status" sx={{ position: "absolute", bottom: 12, left: 44, px: 1.5, py: 0.75, maxWidth: "70%" }}>
+          {HINTS[shape]} Escape gives up.
+        </Paper>
+      )}
+      <Paper elevation={2} sx={{ position: "absolute", top: 30, right: 8, display: "flex", flexDirection: "column" }}>
+        <Button onClick={() => onZoom(1.3)} aria-label="Look nearer" sx={{ minWidth: 40, fontSize: 20, lineHeight: 1.2 }}>
+          +
+        </Button>
+        <Button onClick={() => onZoom(1 / 1.3)} aria-label="Look from farther" sx={{ minWidth: 40, fontSize: 20, lineHeight: 1.2 }}>
+          −
+        </Button>
+        <Button onClick={onFit} sx={{ minWidth: 40 }}>
+          Fit
+        </Button>
+      </Paper>
+    </>
+  );
+}

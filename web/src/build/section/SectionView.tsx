@@ -1,0 +1,187 @@
+import Box from "@mui/material/Box";
+import Stack from "@mui/material/Stack";
+import { useTheme } from "@mui/material/styles";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import type { Section } from "../../api/types";
+import { mm, short } from "../../common/words";
+import { useSize } from "../plan/view";
+import { related, useBuild, useBuildSession, useSelection } from "../useSession";
+import { FAMILY_WORDS, Hatches, hatchOf } from "./hatches";
+
+const BARE = "#b59468";
+/** Room left, right, above and below the drawing, px. */
+const MARGIN = { side: 34, top: 16, bottom: 24 };
+const STRETCHES = [1, 2, 5];
+/** Drawn at least this tall, or the maker is offered stretched heights, px. */
+const READABLE_PX = 46;
+
+type Run = number[][];
+const extent = (section: Section): [number, number] => {
+  const zs = [...section.strata, ...section.waters].flatMap((layer) => layer.runs.flat()).flatMap(([, low, high]) => [low, high]);
+  return zs.length ? [Math.min(...zs), Math.max(...zs)] : [0, 1];
+};
+
+/** A cut through the base, every stratum to scale, hatched by family; lit where the selection lies. */
+export function SectionView() {
+  const { section, file } = useBuild();
+  const session = useBuildSession();
+  const { pointer } = useSelection();
+  const { bench, palette } = useTheme();
+  const { ref, size } = useSize<HTMLDivElement>();
+  const [hover, setHover] = useState<{ x: number; y: number; text: string } | null>(null);
+  const [low, high] = extent(section);
+  const across = Math.max((size.width - 2 * MARGIN.side) / Math.max(section.length_mm, 1), 0.01);
+  const usual = STRETCHES.find((times) => (high - low) * across * times >= READABLE_PX) ?? 5;
+  const [chosen, setChosen] = useState<number | null>(null);
+  const stretch = chosen ?? usual;
+  const up = Math.min(across * stretch, 190 / Math.max(high - low, 1));
+  const times = up / across;
+  const height = (high - low) * up + MARGIN.top + MARGIN.bottom;
+  const x = (s: number) => MARGIN.side + s * across;
+  const y = (z: number) => MARGIN.top + (high - z) * up;
+  const shape = (run: Run) =>
+    `M${run.map(([s, , top]) => `${x(s).toFixed(1)} ${y(top).toFixed(1)}`).join("L")}L${[...run]
+      .reverse()
+      .map(([s, bottom]) => `${x(s).toFixed(1)} ${y(bottom).toFixed(1)}`)
+      .join("L")}Z`;
+  const surface = (run: Run) => `M${run.map(([s, , top]) => `${x(s).toFixed(1)} ${y(top).toFixed(1)}`).join("L")}`;
+  const families = [...new Set(section.strata.filter((stratum) => stratum.runs.length).map((stratum) => hatchOf(stratum.family)))];
+
+  function told(event: React.PointerEvent, name: string, run: Run) {
+    const frame = ref.current?.getBoundingClientRect();
+    const at = event.clientX - (frame?.left ?? 0);
+    const s = (at - MARGIN.side) / across;
+    const [, bottom, top] = run.reduce((best, sample) => (Math.abs(sample[0] - s) < Math.abs(best[0] - s) ? sample : best));
+    setHover({ x: at, y: event.clientY - (frame?.top ?? 0), text: `${name}: ${mm(top - bottom)} thick, top at ${mm(top)}` });
+  }
+
+  return (
+    <Box component="section" aria-label="Section">
+      <Stack direction="row" sx={{ justifyContent: "space-between", alignItems: "center", mb: 0.5 }}>
+        <Typography variant="h2">Section A–A′</Typography>
+        <ToggleButtonGroup size="small" exclusive value={stretch} onChange={(_, value) => setChosen(value)} aria-label="Heights drawn">
+          {STRETCHES.map((n) => (
+            <ToggleButton
+              key={n}
+              value={n}
+              sx={{ py: 0, px: 1 }}
+              aria-label={n === 1 ? "Heights true to scale" : `Heights drawn ${n} times`}
+            >
+              {n === 1 ? "true" : `×${n}`}
+            </ToggleButton>
+          ))}
+        </ToggleButtonGroup>
+      </Stack>
+      <Box ref={ref} sx={{ position: "relative" }} onPointerLeave={() => setHover(null)}>
+        <svg
+          width={size.width}
+          height={height}
+          role="img"
+          aria-label={`Section of ${file.title}, ${short(section.length_mm)} mm long`}
+          style={{ display: "block" }}
+        >
+          <Hatches id="cut" />
+          <Heights low={low} high={high} y={y} left={MARGIN.side} right={size.width - MARGIN.side} />
+          {section.strata.map((stratum) => {
+            const on = related(stratum.pointer, pointer) && pointer !== "/plinth";
+            return stratum.runs.map((run) => (
+              <g
+                key={`${stratum.pointer}${run[0][0]}`}
+                data-stratum={stratum.pointer}
+                onClick={() => session.select(stratum.pointer)}
+                onPointerMove={(event) => told(event, stratum.name, run)}
+                style={{ cursor: "pointer" }}
+              >
+                <path d={shape(run)} fill={stratum.colour ?? BARE} stroke={palette.text.primary} strokeWidth={0.7} />
+                <path d={shape(run)} fill={`url(#cut-${hatchOf(stratum.family)})`} stroke={on ? bench.accent : "none"} strokeWidth={3} />
+              </g>
+            ));
+          })}
+          {section.waters.map((water) =>
+            water.runs.map((run) => (
+              <g key={`${water.id}${run[0][0]}`} pointerEvents="none">
+                <path d={shape(run)} fill={bench.wet} fillOpacity={0.6} />
+                <path d={shape(run)} fill="url(#cut-water)" />
+                <path d={surface(run)} fill="none" stroke={bench.wet} strokeWidth={1.6} />
+              </g>
+            )),
+          )}
+          <text x={MARGIN.side - 8} y={y(0) + 4} textAnchor="end" fontSize={14} fontWeight={700} fill={palette.text.primary}>
+            A
+          </text>
+          <text x={size.width - MARGIN.side + 8} y={y(0) + 4} fontSize={14} fontWeight={700} fill={palette.text.primary}>
+            A′
+          </text>
+          <ScaleBar across={across} at={height - 8} left={MARGIN.side} ink={palette.text.secondary} times={times} />
+        </svg>
+        {hover && (
+          <Box
+            role="status"
+            sx={{
+              position: "absolute",
+              left: Math.min(hover.x + 8, size.width - 190),
+              top: hover.y + 14,
+              bgcolor: "background.paper",
+              border: 1,
+              borderColor: "divider",
+              px: 1,
+              fontSize: 13,
+              pointerEvents: "none",
+              zIndex: 2,
+            }}
+          >
+            {hover.text}
+          </Box>
+        )}
+      </Box>
+      <Stack direction="row" sx={{ flexWrap: "wrap", columnGap: 1.5, rowGap: 0.25 }} aria-label="Hatches">
+        {[...families, ...(section.waters.some((water) => water.runs.length) ? ["water"] : [])].map((family) => (
+          <Stack key={family} direction="row" sx={{ alignItems: "center", gap: 0.5, fontSize: 13, color: "text.secondary" }}>
+            <svg width={20} height={13} aria-hidden>
+              <Hatches id={`key-${family}`} />
+              <rect width={20} height={13} fill={family === "water" ? bench.wet : "#e6dcc6"} />
+              <rect width={20} height={13} fill={`url(#key-${family}-${family})`} stroke="#1b1510" strokeOpacity={0.5} />
+            </svg>
+            {FAMILY_WORDS[family]}
+          </Stack>
+        ))}
+      </Stack>
+    </Box>
+  );
+}
+
+/** Heights above the plinth's top face, at the left. */
+function Heights({ low, high, y, left, right }: { low: number; high: number; y: (z: number) => number; left: number; right: number }) {
+  const { palette } = useTheme();
+  const step = [1, 2, 5, 10, 20, 50, 100].find((mm) => (high - low) / mm <= 6) ?? 200;
+  const first = Math.ceil(low / step);
+  return (
+    <g fontSize={12} fill={palette.text.secondary} aria-hidden>
+      {Array.from({ length: Math.max(Math.floor(high / step) - first + 1, 0) }, (_, i) => (first + i) * step).map((z) => (
+        <g key={z}>
+          <line x1={left} x2={right} y1={y(z)} y2={y(z)} stroke={palette.divider} />
+          {Math.abs(y(z) - y(0)) > 12 && (
+            <text x={left - 6} y={y(z) + 4} textAnchor="end">
+              {z}
+            </text>
+          )}
+        </g>
+      ))}
+    </g>
+  );
+}
+
+function ScaleBar({ across, at, left, ink, times }: { across: number; at: number; left: number; ink: string; times: number }) {
+  const length = [1, 2, 5, 10, 20, 50, 100, 200].find((mm) => mm * across >= 44) ?? 500;
+  return (
+    <g stroke={ink} fill={ink} fontSize={12} aria-hidden>
+      <path d={`M${left} ${at - 4}v4h${length * across}v-4`} fill="none" />
+      <text x={left + length * across + 6} y={at} stroke="none">
+        {length} mm{times > 1.01 ? `, heights ×${short(times)}` : ", heights in mm, true to scale"}
+      </text>
+    </g>
+  );
+}

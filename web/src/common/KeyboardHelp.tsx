@@ -1,0 +1,56 @@
+import Dialog from "@mui/material/Dialog";
+import DialogContent from "@mui/material/DialogContent";
+import DialogTitle from "@mui/material/DialogTitle";
+import Table from "@mui/material/Table";
+import TableBody from "@mui/material/TableBody";
+import TableCell from "@mui/material/TableCell";
+import TableRow from "@mui/material/TableRow";
+import { create } from "zustand";
+import { useKeys } from "./useKeys";
+
+export const useHelp = create<{ open: boolean; show: () => void; hide: () => void }>((set) => ({
+  open: false,
+  show: () => set({ open: true }),
+  hide: () => set({ open: false }),
+}));
+
+const KEYS = [
+  ["Arrows", "Nudge the lit part 1 mm; with Shift 5 mm, with Alt 0.1 mm"],
+  ["[  ]", "Turn it 5° left, 5° right"],
+  ["Delete", "Take it out"],
+  ["Escape", "Give up drawing, or let go of the part"],
+  ["Enter", "Close the outline being drawn"],
+  ["Two taps on a corner", "Take it out; drag the small mark between two corners to add one"],
+  ["Alt while dragging", "Tenths of a millimetre instead of whole ones"],
+  ["+  −  0", "Look nearer, look from farther, fit the plan"],
+  ["Ctrl Z, Ctrl Shift Z", "Undo, redo; as far back as the build goes"],
+  ["1 2 3 4", "Brief, Build up, Order, Quantities"],
+  ["?", "This sheet"],
+];
+
+/** What the keys do; on `?`. */
+export function KeyboardHelp() {
+  const { open, show, hide } = useHelp();
+  useKeys((event) => {
+    if (event.key !== "?") return false;
+    show();
+    return true;
+  });
+  return (
+    <Dialog open={open} onClose={hide} aria-labelledby="keys-title">
+      <DialogTitle id="keys-title">Keys</DialogTitle>
+      <DialogContent>
+        <Table size="small">
+          <TableBody>
+            {KEYS.map(([keys, what]) => (
+              <TableRow key={keys}>
+                <TableCell sx={{ whiteSpace: "nowrap", fontWeight: 600 }}>{keys}</TableCell>
+                <TableCell>{what}</TableCell>
+              </TableRow>
+            ))}
+          </TableBody>
+        </Table>
+      </DialogContent>
+    </Dialog>
+  );
+}

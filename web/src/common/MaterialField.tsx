@@ -1,0 +1,34 @@
+import Autocomplete from "@mui/material/Autocomplete";
+import TextField from "@mui/material/TextField";
+import { materialOf, useCatalogue } from "./useCatalogue";
+import { capital, plain } from "./words";
+
+interface Props {
+  label: string;
+  value: string | null;
+  families: string[];
+  onChange: (key: string) => void;
+  width?: number | string;
+}
+
+/** A material of the catalogue, by name or key, grouped by family. */
+export function MaterialField({ label, value, families, onChange, width = 240 }: Props) {
+  const catalogue = useCatalogue();
+  const options = catalogue.materials.filter((material) => families.includes(material.family)).map((material) => material.key);
+  return (
+    <Autocomplete
+      size="small"
+      sx={{ width }}
+      options={options}
+      value={value}
+      disableClearable={value !== (null as never)}
+      groupBy={(key) => capital(materialOf(catalogue, key)?.family ?? "")}
+      getOptionLabel={(key) => materialOf(catalogue, key)?.name ?? plain(key)}
+      onChange={(_, key) => key && onChange(key)}
+      filterOptions={(keys, { inputValue }) =>
+        keys.filter((key) => `${key} ${materialOf(catalogue, key)?.name}`.toLowerCase().includes(inputValue.toLowerCase()))
+      }
+      renderInput={(params) => <TextField {...params} label={label} />}
+    />
+  );
+}

@@ -1,0 +1,49 @@
+import "@fontsource/source-sans-3/latin-400.css";
+import "@fontsource/source-sans-3/latin-600.css";
+import "@fontsource/zilla-slab/latin-600.css";
+import "@fontsource/zilla-slab/latin-700.css";
+import createCache from "@emotion/cache";
+import { CacheProvider } from "@emotion/react";
+import CssBaseline from "@mui/material/CssBaseline";
+import { ThemeProvider } from "@mui/material/styles";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode, useMemo } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter, Route, Routes } from "react-router";
+import { BuildPage } from "./build/BuildPage";
+import { useThemeMode } from "./common/useThemeMode";
+import { NewBuildPage } from "./newbuild/NewBuildPage";
+import { ShelfPage } from "./shelf/ShelfPage";
+import { benchTheme } from "./theme";
+
+// The page's policy lets in only styles that carry this page's own nonce.
+const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
+const cache = createCache({ key: "gp", nonce });
+const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5000, retry: 1 } } });
+
+function App() {
+  const mode = useThemeMode((state) => state.mode);
+  const theme = useMemo(() => benchTheme(mode), [mode]);
+  return (
+    <ThemeProvider theme={theme}>
+      <CssBaseline />
+      <BrowserRouter>
+        <Routes>
+          <Route path="/" element={<ShelfPage />} />
+          <Route path="/new" element={<NewBuildPage />} />
+          <Route path="/builds/:id/:stage?" element={<BuildPage />} />
+        </Routes>
+      </BrowserRouter>
+    </ThemeProvider>
+  );
+}
+
+createRoot(document.getElementById("root") as HTMLElement).render(
+  <StrictMode>
+    <CacheProvider value={cache}>
+      <QueryClientProvider client={queries}>
+        <App />
+      </QueryClientProvider>
+    </CacheProvider>
+  </StrictMode>,
+);

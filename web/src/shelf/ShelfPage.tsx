@@ -1,0 +1,133 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Stack from "@mui/material/Stack";
+import Typography from "@mui/material/Typography";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { api, Refused } from "../api/client";
+import type { Problem } from "../api/types";
+import { Brand } from "../common/Brand";
+import { KeyboardHelp, useHelp } from "../common/KeyboardHelp";
+import { useThemeMode } from "../common/useThemeMode";
+import { count } from "../common/words";
+import { BuildCard } from "./BuildCard";
+
+const MOST_BYTES = 2_000_000;
+
+/** Every build: what is wet, what is next, what is late. */
+export function ShelfPage() {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const shelf = useQuery({ queryKey: ["shelf"], queryFn: api.shelf, refetchOnMount: "always" });
+  const [problem, setProblem] = useState<Problem | string | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  const toggle = useThemeMode((state) => state.toggle);
+  const help = useHelp((state) => state.show);
+  const failed = (error: unknown) => setProblem(error instanceof Refused ? error.problem : (error as Error).message);
+  const samples = useMutation({
+    mutationFn: api.samples,
+    onSuccess: (builds) => client.setQueryData(["shelf"], builds),
+    onError: failed,
+  });
+  const remove = useMutation({
+    mutationFn: api.remove,
+    onSuccess: () => client.invalidateQueries({ queryKey: ["shelf"] }),
+    onError: failed,
+  });
+
+  async function read(chosen: File | undefined) {
+    setProblem(null);
+    if (!chosen) return;
+    if (chosen.size > MOST_BYTES)
+      return setProblem(`${chosen.name} is ${(chosen.size / 1e6).toFixed(1)} MB; a plinth file is 2 MB at the most.`);
+    try {
+      const build = await api.create(await chosen.text());
+      navigate(`/builds/${build.id}`);
+    } catch (error) {
+      failed(error);
+    }
+  }
+
+  return (
+    <Box sx={{ maxWidth: 1240, mx: "auto", p: 2 }}>
+      <Stack component="header" direction="row" sx={{ alignItems: "center", gap: 2, flexWrap: "wrap", mb: 2 }}>
+        <Brand component={Link} to="/" />
+        <Box sx={{ flex: 1 }}>
+          <Typography variant="h1">Shelf</Typography>
+          {shelf.data && <Typography color="text.secondary">{count(shelf.data.length, "build")}, newest change first</Typography>}
+        </Box>
+        <Button onClick={() => file.current?.click()}>Open a plinth file</Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          hidden
+          aria-label="Plinth file"
+          onChange={(event) => {
+            void read(event.target.files?.[0]);
+            event.target.value = "";
+          }}
+        />
+        <Button onClick={() => samples.mutate()} disabled={samples.isPending}>
+          Put the samples back
+        </Button>
+        <Button onClick={toggle} aria-label="Light or dark" sx={{ minWidth: 40, fontSize: 18 }}>
+          ◐
+        </Button>
+        <Button onClick={help} aria-label="Keys" sx={{ minWidth: 40, fontSize: 18 }}>
+          ?
+        </Button>
+        <Button variant="contained" size="large" component={Link} to="/new">
+          New build
+        </Button>
+      </Stack>
+      {problem && <ProblemNote problem={problem} onClose={() => setProblem(null)} />}
+      <Box component="main">
+        {shelf.isError && (
+          <Alert severity="error" action={<Button onClick={() => shelf.refetch()}>Try again</Button>}>
+            The shelf cannot be read: {(shelf.error as Error).message}
+          </Alert>
+        )}
+        {shelf.data?.length === 0 && (
+          <Typography sx={{ py: 6, textAlign: "center" }}>
+            Nothing on the shelf yet. Begin with a new build, or put the samples back to look round.
+          </Typography>
+        )}
+        <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(280px, 1fr))", gap: 2 }}>
+          {shelf.data?.map((build) => (
+            <BuildCard key={build.id} build={build} onDelete={() => remove.mutate(build.id)} />
+          ))}
+        </Box>
+      </Box>
+      <KeyboardHelp />
+    </Box>
+  );
+}
+
+function ProblemNote({ problem, onClose }: { problem: Problem | string; onClose: () => void }) {
+  const list = typeof problem === "string" ? [] : (problem.problems ?? []);
+  return (
+    <Alert severity="error" onClose={onClose} sx={{ mb: 2 }}>
+      {list.length === 0 ? (
+        typeof problem === "string" ? (
+          problem
+        ) : (
+          problem.detail
+        )
+      ) : (
+        <>
+          The file was not taken. {count(list.length, "thing")} to mend in it:
+          <Box component="ul" sx={{ m: 0, pl: 2.5, maxHeight: 220, overflowY: "auto" }}>
+            {list.map((one) => (
+              <li key={one.pointer + one.message}>
+                <code>{one.pointer || "/"}</code> {one.message}
+              </li>
+            ))}
+          </Box>
+        </>
+      )}
+    </Alert>
+  );
+}
