@@ -12,12 +12,19 @@ module GreenPlinth
     end
 
     def self.deep_freeze(value)
+      # What is frozen was frozen here, and whole.
+      return value if value.frozen? && (value.is_a?(Hash) || value.is_a?(Array))
+
       case value
       when Hash then value.each { |key, inner| [key.freeze, deep_freeze(inner)] }
       when Array then value.each { |inner| deep_freeze(inner) }
       end
       value.freeze
     end
+
+    # The same design with one member of its file replaced.
+    # @return [Design]
+    def with(member, value) = Design.new(to_h.merge(member => value))
 
     def title = to_h["title"]
     def purpose = to_h["purpose"]

@@ -13,7 +13,8 @@ module GreenPlinth
     GROUND = [*BASE, "zones"].freeze
     WET = [*GROUND, "waters"].freeze
     STANDING = %w[plinth subjects features].freeze
-    private_constant :BASE, :GROUND, :WET, :STANDING
+    SEEN = [*WET, "subjects", "features", "eye"].freeze
+    private_constant :BASE, :GROUND, :WET, :STANDING, :SEEN
 
     attr_reader :design, :catalogue
 
@@ -46,6 +47,9 @@ module GreenPlinth
     end
 
     # @param pool [Water::Pool]
+    # @return [Balance::Floating]
+    def floating = Balance::Floating.new(design, mass, terrain)
+
     # @return [Float, nil] mm, the highest level at which it stays where it is drawn; nil where none does
     def holding_level(pool)
       part(:holding, WET, pool.id) { Water::Holding.level(pool, terrain, design.plinth.lip_mm) }
@@ -71,6 +75,13 @@ module GreenPlinth
     # @return [Array<Quantities::Shopping::Line>]
     def quantities = part(:quantities, buildable) { Quantities::Shopping.new(order.steps, catalogue, design.copies).lines }
 
+    # @return [Array<Quantities::UnitCount::Count>] bricks, setts, planks and the like
+    def units
+      part(:units, ["plinth", "zones", "features", "scale"]) do
+        Quantities::UnitCount.new(design, catalogue, ->(zone) { Plan::Geos.area(ground.area(design.zones.index(zone))) }).counts
+      end
+    end
+
     # @return [Balance::Mass]
     def mass = part(:mass, buildable) { Balance::Mass.new(design, catalogue, terrain, pools) }
 
@@ -78,6 +89,28 @@ module GreenPlinth
     def layout
       part(:layout, STANDING) { Composition::Layout.new(design, ground) }
     end
+
+    # @return [Composition::Eye] where the base is looked at from
+    def eye = Composition::Eye.of(design)
+
+    # @return [Composition::Solids] what stands on the ground, as upright prisms
+    def solids = part(:solids, SEEN) { Composition::Solids.new(design, terrain, pools) }
+
+    # @return [Composition::Sight]
+    def sight = part(:sight, SEEN) { Composition::Sight.new(solids, terrain, eye) }
+
+    # @param eye [Composition::Eye]
+    # @return [Hash] see Composition::SightView
+    def sight_view(eye) = part(:sight_view, [*SEEN - ["eye"]], eye.to_a) { Composition::SightView.new(self, eye).to_h }
+
+    # @return [Composition::Footing]
+    def footing = Composition::Footing.new(design, terrain)
+
+    # @return [Composition::Formation]
+    def formation = part(:formation, [*STANDING, "formation"]) { Composition::Formation.new(design, ground.foot) }
+
+    # @return [Array<Composition::Judgement::Verdict>]
+    def judgements = part(:judgements, [*SEEN, "purpose", "formation", "limits"]) { Composition::Judgement.verdicts(self) }
 
     # @return [Array<Snags::Snag>] what stops the work first
     def snags = part(:snags, file.keys) { Snags::Check.all(self) }
@@ -107,7 +140,7 @@ module GreenPlinth
     def file = design.to_h
 
     # What the steps depend on: all but the words that only people read.
-    def buildable = file.keys - %w[title story limits]
+    def buildable = file.keys - %w[title story limits eye formation]
 
     # Remembered under the digests of the file's members named, and whatever else it depends on.
     def part(name, members, *more, &) = @memo.fetch(name, *members.map { |member| digest(member) }, *more, &)

@@ -44,11 +44,11 @@ export function BuildPage() {
 
   useKeys((event) => {
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") {
-      void session.move(event.shiftKey ? "redo" : "undo");
+      session.move(event.shiftKey ? "redo" : "undo");
       return true;
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "y") {
-      void session.move("redo");
+      session.move("redo");
       return true;
     }
     const at = STAGES[Number(event.key) - 1];

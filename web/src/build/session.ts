@@ -81,6 +81,8 @@ export function openSession(id: number) {
   const { getState, setState } = store;
   let busy = false;
   let closed = false;
+  /** Undo and redo pressed while the server was busy with something else; done in turn once it is not. */
+  let asked: ("undo" | "redo")[] = [];
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   function take(build: Build, queue = getState().queue) {
@@ -116,6 +118,7 @@ export function openSession(id: number) {
       busy = false;
     }
     if (getState().queue.length && getState().saving !== "waiting" && !getState().conflict) void flush();
+    else void step();
   }
 
   /** Sends what waits, one edit after the other, each on the version the one before it made. */
@@ -151,6 +154,27 @@ export function openSession(id: number) {
     } finally {
       busy = false;
     }
+    void step();
+  }
+
+  /** The next undo or redo that was asked for. */
+  async function step(): Promise<void> {
+    const { build, queue, cut, saving, conflict } = getState();
+    if (saving === "waiting" || conflict) asked = [];
+    if (busy || closed || !build || queue.length) return;
+    const direction = asked.shift();
+    if (!direction) return;
+    if (!build[direction]) return step();
+    busy = true;
+    try {
+      take(await api.move(id, build.version, direction, cut));
+    } catch (error) {
+      failed(error);
+    } finally {
+      busy = false;
+    }
+    // An edit made meanwhile goes first: what is undone after it is that edit.
+    return getState().queue.length ? flush() : step();
   }
 
   return {
@@ -186,19 +210,12 @@ export function openSession(id: number) {
       if (getState().saving !== "waiting") void flush();
     },
 
-    async move(direction: "undo" | "redo") {
-      const { build, queue, cut } = getState();
+    move(direction: "undo" | "redo") {
+      const { build, queue } = getState();
       // An edit that has not left yet is undone by not sending it.
       if (direction === "undo" && queue.length && build && !busy) return take(build, queue.slice(0, -1));
-      if (busy || !build || queue.length || !build[direction]) return;
-      busy = true;
-      try {
-        take(await api.move(id, build.version, direction, cut));
-      } catch (error) {
-        failed(error);
-      } finally {
-        busy = false;
-      }
+      asked.push(direction);
+      void step();
     },
 
     select(pointer: string | null, step: string | null = null) {

@@ -15,6 +15,12 @@ module GreenPlinth
         zone.courses.reverse.filter_map { |course| of_course(course, catalogue) }.first || catalogue.grounds.dig(zone.ground, "colour")
       end
 
+      # @param factor [Float] 1 leaves it as it is, less darkens it, more lightens it
+      # @return [String]
+      def shaded(colour, factor)
+        colour.delete_prefix("#").scan(/../).map { |pair| format("%02x", (pair.hex * factor).round.clamp(0, 255)) }.join.prepend("#")
+      end
+
       def of_course(course, catalogue)
         material = catalogue[course.material]
         return if (course["cover_pct"] || 100) < HIDES_PCT || course["count"]

@@ -2,42 +2,61 @@
 
 module GreenPlinth
   module Composition
-    # How the subjects stand on the top: coverage, overhang, angles, thirds, clearances, symmetry.
+    # How the subjects and features lie on the top, seen from above: coverage, overhang, clearances, thirds, symmetry.
     class Layout
-      # A side counts as straight from this share of the plinth's longer side; shorter ones are corners of a curve.
-      STRAIGHT = 0.15
-      ROUND = %w[round oval].freeze
+      # Farther from a feature than this a subject has all the room it wants, mm.
+      NEAR_MM = 30.0
 
       # @param ground [Plan::Ground]
       def initialize(design, ground)
         @design = design
         @top = ground.top
         @foot = ground.foot
+        @bearing = Bearing.new(design.plinth.outline, ground.foot)
       end
+
+      attr_reader :bearing
 
       # @return [Array<Hash>] one for each subject, as in the evaluation
       def subjects
         @subjects ||= @design.subjects.map do |subject|
-          footprint = Standing.footprint(subject)
-          { "id" => subject.id, "coverage_pct" => (100 * footprint.area / @top.area).round(3), "overhang_mm" => overhang(Standing.silhouette(subject)).round(3),
-            "edge_angle_deg" => edge_angle(subject)&.round(2), "thirds_mm" => thirds(subject).round(3), "visible_pct" => nil }
+          { "id" => subject.id, "coverage_pct" => (100 * Standing.footprint(subject).area / @top.area).round(3), "overhang_mm" => overhang(Standing.silhouette(subject)).round(3),
+            "edge_angle_deg" => bearing.edge_angle(subject)&.round(2), "thirds_mm" => thirds(subject).round(3) }
         end
       end
 
       # @return [Array<Hash>] distance between the silhouettes of each pair, mm; 0 where they meet
       def clearances
-        @clearances ||= @design.subjects.map { |subject| [subject, Standing.silhouette(subject)] }.combination(2).map do |(a, one), (b, other)|
-          { "between" => [a.id, b.id], "mm" => one.distance(other).round(3) }
+        @clearances ||= shadows.combination(2).map { |(a, one), (b, other)| { "between" => [a.id, b.id], "mm" => one.distance(other).round(3) } }
+      end
+
+      # @return [Array<Hash>] distance from a subject's silhouette to each feature nearer than NEAR_MM
+      def feature_clearances
+        @feature_clearances ||= shadows.flat_map do |subject, shadow|
+          box = grown(Plan::Geos.bounds(shadow))
+          outlined.select { |_, _, other| meets?(box, other) }.filter_map do |feature, shape, _|
+            mm = shape.distance(shadow)
+            { "between" => [subject.id, feature.id], "mm" => mm.round(3) } if mm <= NEAR_MM
+          end
         end
       end
 
       # Share of the plan's parts that their mirror image, left for right, covers again; nil where nothing stands.
       # @return [Float, nil] percent
       def symmetry_pct
-        return @symmetry_pct if defined?(@symmetry_pct)
+        return if taken.empty?
 
-        @symmetry_pct = mirrored_share
+        (100 * Plan::Geos.area(mirrored) / Plan::Geos.area(taken)).round(2)
       end
+
+      # @return [RGeo geometry] what the mirror image covers again
+      def mirrored = @mirrored ||= taken.intersection(Plan::Geos.union(Plan::Geos.polygons(taken).map { |polygon| mirror(polygon) }))
+
+      # @return [RGeo geometry] everything that stands, as one area
+      def taken = @taken ||= Plan::Geos.union(@design.subjects.map { |subject| Standing.footprint(subject) } + outlined.map { |_, shape, _| shape })
+
+      # @return [Float] percent of the top
+      def taken_pct = 100 * Plan::Geos.area(taken.intersection(@top)) / @top.area
 
       # @return [Float] percent of the top under all the subjects
       def share_pct
@@ -51,15 +70,19 @@ module GreenPlinth
 
       private
 
-      def mirrored_share
-        parts = @design.subjects.map { |subject| Standing.footprint(subject) }
-        parts += @design.features.filter_map { |feature| feature.outline && Plan::Outline.polygon(feature.outline) }
-        return if parts.empty?
+      # @return [Array<Array(Subject, RGeo geometry)>]
+      def shadows = @shadows ||= @design.subjects.map { |subject| [subject, Standing.silhouette(subject)] }
 
-        all = Plan::Geos.union(parts)
-        mirrored = Plan::Geos.union(Plan::Geos.polygons(all).map { |polygon| mirror(polygon) })
-        (100 * Plan::Geos.area(all.intersection(mirrored)) / Plan::Geos.area(all)).round(2)
+      # @return [Array<Array(Feature, RGeo geometry, bounds)>] those with a place of their own
+      def outlined
+        @outlined ||= @design.features.select { |feature| Standing.outlined?(feature) }.map do |feature|
+          shape = Plan::Outline.polygon(feature.outline)
+          [feature, shape, Plan::Geos.bounds(shape)]
+        end
       end
+
+      def grown((min_x, min_y, max_x, max_y)) = [min_x - NEAR_MM, min_y - NEAR_MM, max_x + NEAR_MM, max_y + NEAR_MM]
+      def meets?(a, b) = a[0] <= b[2] && b[0] <= a[2] && a[1] <= b[3] && b[1] <= a[3]
 
       def mirror(polygon)
         flip = ->(ring) { Plan::Geos::FACTORY.linear_ring(ring.points.map { |point| Plan::Geos.point([-point.x, point.y]) }) }
@@ -70,38 +93,6 @@ module GreenPlinth
         min_x, min_y, max_x, max_y = Plan::Geos.bounds(@foot)
         lines = ->(low, high) { [low + ((high - low) / 3), low + (2 * (high - low) / 3)] }
         lines[min_x, max_x].product(lines[min_y, max_y]).map { |x, y| Math.hypot(subject.at_mm[0] - x, subject.at_mm[1] - y) }.min
-      end
-
-      # Between the subject's long axis and the nearest straight side, 0–45.
-      def edge_angle(subject)
-        axis = axis_deg(subject) or return
-        side = nearest_side(subject) or return
-        apart = (axis - (Math.atan2(side[1][1] - side[0][1], side[1][0] - side[0][0]) * 180 / Math::PI)) % 90
-        [apart, 90 - apart].min
-      end
-
-      def axis_deg(subject)
-        outline = subject.footprint
-        return if outline["kind"] == "round" || (outline["kind"] == "oval" && outline["width_mm"] == outline["depth_mm"])
-        return subject.turn_deg + (outline["turn_deg"] || 0) if %w[oval rectangle].include?(outline["kind"])
-
-        ring = Plan::Geos.rings(Standing.footprint(subject)).first
-        (x0, y0), (x1, y1) = ring.combination(2).max_by { |(a, b), (c, d)| Math.hypot(c - a, d - b) }
-        Math.atan2(y1 - y0, x1 - x0) * 180 / Math::PI
-      end
-
-      def nearest_side(subject)
-        straight_sides.min_by { |side| Plan::Geos.line(side).distance(Plan::Geos.point(subject.at_mm)) }
-      end
-
-      def straight_sides
-        @straight_sides ||= begin
-          outline = @design.plinth.outline
-          ring = ROUND.include?(outline["kind"]) ? [] : Plan::Geos.rings(@foot).first
-          min_x, min_y, max_x, max_y = Plan::Geos.bounds(@foot)
-          least = STRAIGHT * [max_x - min_x, max_y - min_y].max
-          ring.each_cons(2).select { |(x0, y0), (x1, y1)| Math.hypot(x1 - x0, y1 - y0) >= least }
-        end
       end
     end
   end

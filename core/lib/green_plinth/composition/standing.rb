@@ -2,7 +2,7 @@
 
 module GreenPlinth
   module Composition
-    # Where a subject stands on the plan.
+    # Where subjects and features stand on the plan.
     module Standing
       module_function
 
@@ -12,6 +12,25 @@ module GreenPlinth
       # @return [RGeo geometry] the whole plan shadow
       def silhouette(subject)
         Plan::Outline.polygon(subject.silhouette || subject.footprint, at: subject.at_mm, turn: subject.turn_deg)
+      end
+
+      # @return [Boolean] whether a feature has an outline of its own
+      def outlined?(feature) = !feature.outline.nil? && feature.outline["kind"] != "rest"
+
+      # @return [Array(Float, Float)] mm; the plinth's middle for a feature that has no place
+      def middle(part)
+        return part.at_mm if part.is_a?(Design::Subject)
+        return [0.0, 0.0] unless outlined?(part)
+
+        Plan::Outline.polygon(part.outline).centroid.then { |point| [point.x, point.y] }
+      end
+
+      # The foot points on the plan: the maker's own, else one in the middle of the footprint.
+      # @return [Array<Array(Float, Float)>] mm
+      def feet(subject)
+        points = (subject["feet"] || []).map { |foot| foot["at_mm"] }
+        points = [[0.0, 0.0]] if points.empty?
+        Plan::Outline.place(points, subject.at_mm, subject.turn_deg)
       end
     end
   end

@@ -16,8 +16,12 @@ module GreenPlinth
         { "format" => "green-plinth-evaluation/1", "title" => @design.title, "plinth" => plinth, "relief" => relief, "waters" => waters,
           "balance" => balance, "composition" => composition, "schools" => @design.schools.to_h, "steps" => steps, "schedule" => schedule,
           "infeasible" => @evaluation.infeasible&.message, "quantities" => @evaluation.quantities.map(&:to_h), "cost" => cost,
+          "units" => @evaluation.units.map(&:to_h),
           "snags" => @evaluation.snags.map(&:to_h) }
       end
+
+      # @return [Hash] what placing the subjects changes: composition and balance
+      def standing = { "composition" => composition, "balance" => balance }
 
       private
 
@@ -56,12 +60,24 @@ module GreenPlinth
       def balance
         mass = @evaluation.mass
         { "mass_g" => number(mass.total_g), "centre_of_mass_mm" => mass.centre&.map { |value| number(value) }, "tip_deg" => number(mass.tip_deg),
-          "known_g" => number(mass.known_g), "unknown" => mass.unknown, "height_mm" => number(mass.height_mm) }
+          "known_g" => number(mass.known_g), "unknown" => mass.unknown, "height_mm" => number(mass.height_mm),
+          "parts" => mass.pieces.map { |piece| { "where" => piece.pointer, "mass_g" => number(piece.grams) } },
+          "floating" => (@evaluation.floating.to_h if @design.purpose == "floating_display") }
       end
 
       def composition
         layout = @evaluation.layout
-        { "subjects" => layout.subjects, "clearances" => layout.clearances, "symmetry_pct" => layout.symmetry_pct }
+        seen = @design.subjects.map { |subject| { "visible_pct" => @evaluation.sight.visible_pct(subject), "life" => life(subject) } }
+        { "subjects" => layout.subjects.zip(seen).map { |told, more| told.merge(more) }, "clearances" => layout.clearances,
+          "feature_clearances" => layout.feature_clearances, "symmetry_pct" => layout.symmetry_pct,
+          "judgements" => @evaluation.judgements.map(&:to_h) }
+      end
+
+      # What a subject is in life, mm.
+      def life(subject)
+        width, depth = Plan::Outline.size(subject.footprint)
+        { "length_mm" => number(width * @design.scale), "width_mm" => number(depth * @design.scale),
+          "height_mm" => number(subject["height_mm"]&.*(@design.scale)) }
       end
 
       def steps = @evaluation.order.steps.map { |step| StepFile.new(step, @evaluation.catalogue).to_h }

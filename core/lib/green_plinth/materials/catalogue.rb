@@ -4,7 +4,7 @@ module GreenPlinth
   module Materials
     # The materials, techniques and reference things that the computation speaks of: data, each value with a source.
     class Catalogue
-      attr_reader :materials, :techniques, :things, :grounds, :cautions, :sizes, :railways
+      attr_reader :materials, :techniques, :things, :grounds, :cautions, :sizes, :railways, :figures, :sea_states, :presets
 
       # @return [Catalogue] the one that ships, read once
       def self.default = @default ||= load(DATA)
@@ -15,10 +15,11 @@ module GreenPlinth
         materials = Dir[File.join(folder, "materials", "*.yml")].sort.map { |path| YAML.safe_load_file(path) }.reduce(:merge)
         new(materials: materials, techniques: read["techniques.yml"], cautions: read["cautions.yml"],
           things: read["reference/things.yml"], grounds: read["reference/grounds.yml"], sizes: read["reference/sizes.yml"],
-          railways: read["reference/railways.yml"])
+          railways: read["reference/railways.yml"], figures: read["reference/figures.yml"], sea_states: read["reference/sea_states.yml"],
+          presets: read["reference/presets.yml"])
       end
 
-      def initialize(materials:, techniques:, things:, grounds:, cautions:, sizes:, railways:)
+      def initialize(materials:, techniques:, things:, grounds:, cautions:, sizes:, railways:, figures:, sea_states:, presets:)
         @materials = materials.to_h { |key, data| [key, Material.new(key, data)] }.freeze
         @techniques = techniques.to_h { |key, data| [key, Steps::Technique.new(key, data)] }.freeze
         @things = things.freeze
@@ -26,6 +27,9 @@ module GreenPlinth
         @cautions = cautions.freeze
         @sizes = sizes.freeze
         @railways = railways.freeze
+        @figures = figures.freeze
+        @sea_states = sea_states.freeze
+        @presets = presets.freeze
       end
 
       # @return [Material, nil]

@@ -36,6 +36,14 @@ module GreenPlinth
         place(ring, outline["at_mm"] || [0.0, 0.0], outline["turn_deg"] || 0.0)
       end
 
+      # @return [Hash] the same outline elsewhere, as the file has it
+      def shifted(outline, dx, dy)
+        move = ->((x, y)) { [(x + dx).round(3), (y + dy).round(3)] }
+        return outline.merge("points_mm" => outline["points_mm"].map(&move)) if %w[strip polygon].include?(outline["kind"]) && !outline["at_mm"]
+
+        outline.merge("at_mm" => move.call(outline["at_mm"] || [0.0, 0.0]))
+      end
+
       # The box an outline fills, exactly: the polygon of a curve strays from it by a hair.
       # @return [Array(Float, Float)] width and depth, mm
       def size(outline)
@@ -95,13 +103,13 @@ module GreenPlinth
       end
       private_class_method :strip
 
+      # @return [RGeo geometry] turned about the origin, then moved
       def moved(shape, at, turn)
         Geos.union(Geos.polygons(shape).map do |polygon|
           holes = polygon.interior_rings.map { |ring| ring_at(ring, at, turn) }
           Geos::FACTORY.polygon(ring_at(polygon.exterior_ring, at, turn), holes)
         end)
       end
-      private_class_method :moved
 
       def ring_at(ring, at, turn)
         Geos::FACTORY.linear_ring(place(Geos.coordinates(ring), at, turn).map { |xy| Geos.point(xy) })

@@ -32,10 +32,31 @@ module GreenPlinth
         height[row, column] if row && weight[row, column].positive?
       end
 
+      # @param shape [RGeo geometry]
+      # @return [Array(Float, Float), nil] mm, the lowest and the highest ground within it; nil off the base
+      def range_in(shape)
+        window = grid.window(*Plan::Geos.bounds(shape)) unless shape.empty?
+        return unless window
+
+        inside = (Coverage.of(shape, grid.crop(*window)) > 0.5) & (weight[*window] > 0.5)
+        cells = height[*window][inside]
+        cells.empty? ? at_middle(shape) : [cells.min, cells.max]
+      end
+
       # @return [Integer, nil] index of the zone that holds most of a cell
       def zone_at(row, column)
         best = @covers.each_index.max_by { |index| @covers[index].at(row, column) }
         best if best && @covers[best].at(row, column) > 0.25
+      end
+
+      # @return [Numo::Int32] index of the zone that holds the most of each cell; −1 where none does
+      def zone_map
+        @zone_map ||= @covers.each_with_index.reduce(Numo::Int32.new(*grid.shape).fill(-1)) do |map, (cover, index)|
+          part = map[*cover.window].dup
+          part[cover.field.gt(0.5)] = index
+          map[*cover.window] = part
+          map
+        end
       end
 
       # @return [Float] mean height of a zone's ground, mm above the top face; 0 where it has none
@@ -46,6 +67,12 @@ module GreenPlinth
       end
 
       private
+
+      # Smaller than a cell.
+      def at_middle(shape)
+        middle = shape.centroid
+        height_at(middle.x, middle.y)&.then { |level| [level, level] }
+      end
 
       def on_base
         @on_base ||= height[weight > 0.5].then { |cells| cells.empty? ? height[weight.gt(0)] : cells }

@@ -37,6 +37,12 @@ module GreenPlinth
         def source = @data["source"]
         def range_mm = Materials::Range3.of(@data["range"].map { |value| value * IN_MM.fetch(@data["unit"]) })
 
+        # @return [Array(Float, Float, Float), nil] mm in life: length, width and height of one unit
+        def size_mm = @data["size_mm"]&.map(&:to_f)
+
+        # @return [Float, nil] mm in life, the clear space between two units
+        def joint_mm = @data["joint_mm"]&.to_f
+
         # @return [Array(Float, Float)] model mm at 1:n
         def model_mm(scale) = [range_mm.low / scale, range_mm.high / scale]
       end

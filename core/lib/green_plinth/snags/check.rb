@@ -23,9 +23,10 @@ module GreenPlinth
         end
 
         # @param evaluation [Evaluation]
+        # @param families [Array<String>, nil] only those whose code begins so
         # @return [Array<Snag>] the worst first, then in the order of the file
-        def all(evaluation)
-          checks.flat_map { |check| check.new(evaluation).snags }
+        def all(evaluation, families: nil)
+          checks.select { |check| families.nil? || families.include?(check.code.split("/").first) }.flat_map { |check| check.new(evaluation).snags }
             .sort_by.with_index { |snag, index| [SEVERITIES.index(snag.severity), index] }
         end
       end
@@ -53,6 +54,17 @@ module GreenPlinth
       def take_out(label, pointer) = Fix.new(label, [{ "op" => "remove", "path" => pointer }])
 
       def mm(value) = "#{number(value)} mm"
+
+      # Appends to a list of the file that may not be there yet.
+      def append(list, value)
+        design.to_h[list] ? { "op" => "add", "path" => "/#{list}/-", "value" => value } : { "op" => "add", "path" => "/#{list}", "value" => [value] }
+      end
+
+      # @return [String] an id that no part has
+      def fresh(stem)
+        taken = design.identified.filter_map(&:id)
+        (1..).lazy.map { |i| "#{stem}-#{i}" }.find { |id| !taken.include?(id) }
+      end
 
       # Short enough to read at the bench: 12.34 → 12.3, 140.2 → 140.
       def number(value) = format("%g", value.abs >= 100 ? value.round : value.round(1))

@@ -7,10 +7,5 @@ module GreenPlinth
     Snag = Struct.new(:code, :severity, :message, :where, :fixes, keyword_init: true) do
       def to_h = { "code" => code, "severity" => severity, "message" => message, "where" => where, "fixes" => fixes.map(&:to_h) }
     end
-
-    # What one click does about it: a JSON Patch (RFC 6902) of the design.
-    Fix = Struct.new(:label, :patch) do
-      def to_h = { "label" => label, "patch" => patch }
-    end
   end
 end

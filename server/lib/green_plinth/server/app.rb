@@ -22,6 +22,8 @@ module GreenPlinth
       register Resources::Changes
       register Resources::Exports
       register Resources::Outlines
+      register Resources::Composing
+      register Resources::ScaleDesk
       register Resources::Live
       register Resources::Pages
 

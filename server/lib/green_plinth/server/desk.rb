@@ -33,6 +33,10 @@ module GreenPlinth
         raise Problem.stale(show(find(id)))
       end
 
+      # What a build would be with a change that is not made.
+      # @return [Evaluation]; raises InvalidFile
+      def try(id, operations) = evaluate(Formats::Patch.apply(find(id).file, operations))
+
       def undo(id, version) = step(id, version, :undo, @store.before(id), "Nothing to undo", "This is how the build began.")
       def redo(id, version) = step(id, version, :redo, @store.ahead(id), "Nothing to redo", "This is its newest change.")
       def delete(id) = @store.delete(id) || raise(Problem.not_found("build #{id}"))

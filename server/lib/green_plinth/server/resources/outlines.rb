@@ -6,7 +6,10 @@ module GreenPlinth
       # Outlines out of drawings.
       module Outlines
         def self.registered(app)
-          app.post("/api/outlines") { json_body({ "points_mm" => Formats::SvgOutline.points(body_as("SvgDrawing")["svg"]) }) }
+          app.post("/api/outlines") do
+            drawing = body_as("SvgDrawing")
+            json_body({ "points_mm" => drawing["svg"] ? Formats::SvgOutline.points(drawing["svg"]) : Formats::DxfOutline.points(drawing["dxf"]) })
+          end
         end
       end
     end

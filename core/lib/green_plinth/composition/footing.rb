@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Composition
+    # The ground under a subject's foot plate: how level it is, and where it would be.
+    class Footing
+      # Up to this much a bead of glue or gel takes up (from memory), mm.
+      LEVEL_MM = 1.0
+      # The search for a level spot: rings this far apart, in so many directions, to this share of the longer side.
+      RING_MM = 2.0
+      DIRECTIONS = 12
+      FARTHEST = 0.4
+
+      # @param terrain [Relief::Terrain]
+      def initialize(design, terrain)
+        @design = design
+        @terrain = terrain
+      end
+
+      # @return [Float, nil] mm between the highest and the lowest ground under it; nil off the base
+      def uneven_mm(subject, at: subject.at_mm)
+        low, high = @terrain.range_in(Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg))
+        low && (high - low)
+      end
+
+      # The nearest place on the top that is level and free.
+      # @return [Array(Float, Float), nil] mm
+      def level_spot(subject)
+        top = @terrain.ground.top
+        others = (@design.subjects - [subject]).map { |other| Standing.footprint(other) }
+        rings(subject.at_mm).find do |at|
+          shape = Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg)
+          top.contains?(shape) && others.none? { |other| other.intersects?(shape) } && (uneven_mm(subject, at: at) || Float::INFINITY) <= LEVEL_MM
+        end
+      end
+
+      private
+
+      def rings(from)
+        min_x, min_y, max_x, max_y = Plan::Geos.bounds(@terrain.ground.top)
+        far = FARTHEST * [max_x - min_x, max_y - min_y].max
+        (1..(far / RING_MM).floor).flat_map do |ring|
+          (0...DIRECTIONS).map do |i|
+            angle = 2 * Math::PI * i / DIRECTIONS
+            [from[0] + (Math.cos(angle) * ring * RING_MM), from[1] + (Math.sin(angle) * ring * RING_MM)].map { |value| value.round(1) }
+          end
+        end
+      end
+    end
+  end
+end

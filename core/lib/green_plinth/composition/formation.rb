@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Composition
+    # Copies of a base standing beside and behind each other: rows × columns, so far apart, every other row shifted.
+    # The bases are alike, so one base and its neighbours tell of all.
+    class Formation
+      # @param foot [RGeo geometry] of one base
+      def initialize(design, foot)
+        @design = design
+        @data = design.to_h["formation"] || {}
+        @foot = foot
+      end
+
+      # @return [Boolean] whether the maker says how they stand
+      def set? = !@design.to_h["formation"].nil?
+
+      def rows = @data["rows"] || 1
+      def columns = @data["columns"] || 1
+      def gap_mm = (@data["gap_mm"] || 0).to_f
+      def stagger_mm = (@data["stagger_mm"] || 0).to_f
+
+      # @return [Array<Array(Float, Float)>] where the neighbours' middles are from this base's, mm
+      def neighbours
+        beside = columns > 1 ? [[-pitch[0], 0.0], [pitch[0], 0.0]] : []
+        across = columns > 1 ? [-1, 0, 1] : [0]
+        behind = rows > 1 ? across.product([-1, 1]).map { |i, j| [(i * pitch[0]) + stagger_mm, j * pitch[1]] } : []
+        beside + behind
+      end
+
+      # @return [Float, nil] mm between silhouettes of neighbours at the nearest; 0 where they meet; nil without any
+      def least_gap_mm = @least_gap_mm ||= neighbours.map { |offset| shadow.distance(shifted(shadow, offset)) }.min
+
+      # @return [RGeo geometry] where silhouettes share room
+      def interference = @interference ||= Plan::Geos.union(neighbours.map { |offset| shadow.intersection(shifted(shadow, offset)) })
+
+      def interference_mm2 = Plan::Geos.area(interference)
+
+      # @return [RGeo geometry] a neighbour's foot
+      def foot_at(offset) = shifted(@foot, offset)
+
+      # @return [Array<RGeo geometry>]
+      def silhouettes_at(offset) = @design.subjects.map { |subject| shifted(Standing.silhouette(subject), offset) }
+
+      private
+
+      def pitch
+        @pitch ||= begin
+          min_x, min_y, max_x, max_y = Plan::Geos.bounds(@foot)
+          [max_x - min_x + gap_mm, max_y - min_y + gap_mm]
+        end
+      end
+
+      def shadow = @shadow ||= Plan::Geos.union(@design.subjects.map { |subject| Standing.silhouette(subject) })
+
+      def shifted(shape, (dx, dy)) = Plan::Outline.moved(shape, [dx, dy], 0.0)
+    end
+  end
+end

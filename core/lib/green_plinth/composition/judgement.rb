@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Composition
+    # One way of looking at how a base is composed. Subclasses are one small file each in judgements/: they say their
+    # title, for which purposes they are made, and answer with a figure, a sentence and the strokes that show it.
+    # They advise; what must be mended is a snag.
+    class Judgement
+      # Bases that are looked at as pictures, and those that are played with.
+      SHOWN = %w[display_plinth vignette diorama photo_set sea_base floating_display].freeze
+      PLAYED = %w[gaming_base unit_base].freeze
+
+      # verdict: "good", "look" (worth a second look), "trouble", "unknown". figure: nil where it is not known.
+      Verdict = Struct.new(:key, :title, :verdict, :figure, :unit, :sentence, :marks, :fixes, keyword_init: true) do
+        def to_h
+          { "key" => key, "title" => title, "verdict" => verdict, "figure" => figure&.round(2), "unit" => unit, "sentence" => sentence,
+            "marks" => marks.map(&:to_h), "fixes" => fixes.map(&:to_h) }
+        end
+      end
+
+      class << self
+        # Declares or reads what it is called on the screen.
+        def title(value = nil) = value ? @title = value : @title
+
+        # Declares or reads the purposes it is made for.
+        def purposes(value = nil) = value ? @purposes = value : @purposes || (SHOWN + PLAYED)
+
+        # @return [Array<Class>] in the order in which a maker looks
+        def all
+          [Judgements::Presence, Judgements::SightLines, Judgements::Thirds, Judgements::EdgeAngle, Judgements::DeadCentre, Judgements::Mirror,
+           Judgements::Heights, Judgements::LeadingLines, Judgements::Crowding, Judgements::StandingRoom, Judgements::RankAndFile,
+           Judgements::Raised]
+        end
+
+        # @param evaluation [Evaluation]
+        # @return [Array<Verdict>] of those made for the purpose that have something to look at
+        def verdicts(evaluation)
+          all.select { |judgement| judgement.purposes.include?(evaluation.design.purpose) }.filter_map { |judgement| judgement.new(evaluation).verdict }
+        end
+
+        def key = name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase
+      end
+
+      def initialize(evaluation)
+        @evaluation = evaluation
+      end
+
+      # @return [Verdict, nil] nil where there is nothing to judge
+      def verdict = raise(NotImplementedError)
+
+      private
+
+      def design = @evaluation.design
+      def catalogue = @evaluation.catalogue
+      def layout = @evaluation.layout
+      def eye = @evaluation.eye
+
+      def judged(verdict, sentence, figure: nil, unit: nil, marks: [], fixes: [])
+        Verdict.new(key: self.class.key, title: self.class.title, verdict: verdict, figure: figure, unit: unit, sentence: sentence, marks: marks,
+          fixes: fixes.compact)
+      end
+
+      # The subject that is looked at first; a single one is, whether or not the file says so.
+      def focal = @focal ||= design.subjects.find(&:focal?) || (design.subjects.first if design.subjects.size == 1)
+
+      # @return [Array(Float, Float, Float, Float)] of the plinth, mm
+      def box = @box ||= Plan::Geos.bounds(@evaluation.ground.foot)
+
+      def longer_side = [box[2] - box[0], box[3] - box[1]].max
+
+      def number(value) = format("%g", value.abs >= 100 ? value.round : value.round(1))
+      def mm(value) = "#{number(value)} mm"
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Composition
+    module Judgements
+      # Whether what is looked at first stands in the very middle.
+      class DeadCentre < Judgement
+        title "Off the middle"
+        purposes %w[display_plinth vignette diorama photo_set sea_base floating_display]
+        # Within this share of the shorter side the eye reads the middle (from memory).
+        MIDDLE = 0.06
+        # A single figure on a plinth may stand in the middle where its lines rise to it (from memory).
+        CENTRED_IS_FINE = %w[display_plinth floating_display].freeze
+
+        def verdict
+          return unless focal
+
+          distance = Math.hypot(focal.at_mm[0] - middle[0], focal.at_mm[1] - middle[1])
+          centred = distance < MIDDLE * [box[2] - box[0], box[3] - box[1]].min
+          fine = !centred || CENTRED_IS_FINE.include?(design.purpose)
+          judged(fine ? "good" : "look", sentence(distance, centred), figure: distance, unit: "mm", marks: marks(distance, fine))
+        end
+
+        private
+
+        def middle = [(box[0] + box[2]) / 2, (box[1] + box[3]) / 2]
+
+        def sentence(distance, centred)
+          return "#{focal.name.capitalize} stands #{mm(distance)} from the middle." unless centred
+          return "#{focal.name.capitalize} stands in the middle, as a figure on a plinth may: let the lines rise to it." if CENTRED_IS_FINE.include?(design.purpose)
+
+          "#{focal.name.capitalize} stands #{mm(distance)} from dead centre: the scene holds still around it."
+        end
+
+        def marks(distance, fine)
+          x, y = middle
+          arm = longer_side * 0.04
+          [Mark.line([[x - arm, y], [x + arm, y]]), Mark.line([[x, y - arm], [x, y + arm]]),
+           Mark.line([[x, y], focal.at_mm], fine ? "good" : "trouble", mm(distance))]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,146 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Composition
+    # What the eye sees of each subject. A subject is looked at as an upright card through its middle, square to the
+    # eye, as wide as its footprint and as tall as it is. Upright slices of the card lose what lies behind the ground,
+    # the features and the other subjects: where a line of sight of slope t passes something standing between low and
+    # high, from s0 to s1 mm nearer to the eye, the card is hidden from low − s1·t to high − s0·t.
+    class Sight
+      # Slices of a card.
+      SLICES = 24
+      # Less than this hidden is a hair of drawing, percent.
+      LEAST_PCT = 0.5
+
+      # @param solids [Solids]
+      # @param terrain [Relief::Terrain]
+      # @param eye [Eye]
+      def initialize(solids, terrain, eye)
+        @solids = solids
+        @terrain = terrain
+        @eye = eye
+        @seen = {}
+      end
+
+      # @param subject [Design::Subject]
+      # @param anew [Boolean] it is tried at another place than the file has it
+      # @return [Float, nil] percent left visible; nil while its height is not known
+      def visible_pct(subject, anew: false) = (anew ? look(subject) : seen(subject))&.first
+
+      # @return [Array<Array(String, Float)>] pointers of what hides it, "" for the ground, each with the percent it
+      #   hides by itself, the worst first
+      def hidden_by(subject) = seen(subject)&.last || []
+
+      private
+
+      def seen(subject)
+        @seen.fetch(subject.pointer) { |pointer| @seen[pointer] = look(subject) }
+      end
+
+      def look(subject)
+        height = subject["height_mm"]
+        return unless height&.positive?
+
+        card = card_of(subject, height)
+        culprits = { "" => behind_ground(card) }
+        candidates(card).each { |solid| culprits[solid.pointer] = join(culprits[solid.pointer], behind(solid, card)) }
+        shares = culprits.transform_values { |slices| hidden_pct(slices, card) }
+        [(100 - hidden_pct(culprits.values.reduce { |a, b| join(a, b) }, card)).round(2),
+         shares.select { |_, pct| pct >= LEAST_PCT }.sort_by { |_, pct| -pct }.map { |pointer, pct| [pointer, pct.round(1)] }]
+      end
+
+      Card = Struct.new(:subject, :middle, :offsets, :foot, :top)
+      private_constant :Card
+
+      def card_of(subject, height)
+        along = across(Plan::Geos.rings(Standing.footprint(subject)).flatten(1))
+        left, right = along.minmax
+        step = (right - left) / SLICES
+        middle = across([subject.at_mm]).first
+        foot = @solids.foot(subject)
+        Card.new(subject, subject.at_mm, (0...SLICES).map { |i| left + ((i + 0.5) * step) - middle }, foot, foot + height)
+      end
+
+      def across(points) = points.map { |x, y| (x * @eye.right[0]) + (y * @eye.right[1]) }
+
+      # Solids that stand nearer to the eye, in the card's way and tall enough.
+      def candidates(card)
+        middle = across([card.middle]).first
+        near = @eye.nearness(*card.middle)
+        @solids.hiding.select do |solid|
+          next if solid.pointer == card.subject.pointer
+
+          left, right = across(solid.corners).minmax
+          front = solid.corners.map { |x, y| @eye.nearness(x, y) }
+          right >= middle + card.offsets.first && left <= middle + card.offsets.last && front.max > near &&
+            solid.high - ([front.min - near, 0].max * @eye.slope) > card.foot
+        end
+      end
+
+      # @return [Array<Array<Array(Float, Float)>>] for each slice the stretches of height hidden
+      def behind(solid, card)
+        far = 2 * (@eye.nearness(*solid.corners.max_by { |x, y| @eye.nearness(x, y) }) - @eye.nearness(*card.middle)).abs + 1
+        card.offsets.map do |offset|
+          x, y = slice_foot(card, offset)
+          ray = Plan::Geos.line([[x, y], [x + (@eye.toward[0] * far), y + (@eye.toward[1] * far)]])
+          crossings(ray.intersection(solid.shape), x, y).map { |near, end_of| [solid.low - (end_of * @eye.slope), solid.high - (near * @eye.slope)] }
+        end
+      end
+
+      def slice_foot(card, offset) = [card.middle[0] + (@eye.right[0] * offset), card.middle[1] + (@eye.right[1] * offset)]
+
+      # @return [Array<Array(Float, Float)>] how far from the card a line of sight enters and leaves, mm
+      def crossings(cut, x, y)
+        parts = cut.respond_to?(:num_geometries) ? cut.to_a : [cut]
+        parts.select { |part| part.respond_to?(:points) && !part.empty? }.map do |part|
+          part.points.map { |point| Math.hypot(point.x - x, point.y - y) }.minmax
+        end
+      end
+
+      # The ground nearer to the eye hides all below the line of sight that grazes it.
+      def behind_ground(card)
+        grid = @terrain.grid
+        reach = grid.cell * (grid.rows + grid.columns)
+        reach = [reach, (@terrain.highest_mm - card.foot) / @eye.slope].min if @eye.slope.positive?
+        return card.offsets.map { [] } if reach < grid.cell
+
+        grazed(card, (Numo::DFloat.new(1, (reach / grid.cell).floor).seq + 1) * grid.cell).map { |height| [[-Float::INFINITY, height]] }
+      end
+
+      # @param distances [Numo::DFloat] 1 × n, mm from the card towards the eye
+      # @return [Array<Float>] for each slice how high the lines of sight are that graze the ground
+      def grazed(card, distances)
+        grid = @terrain.grid
+        feet = Numo::DFloat[*card.offsets.map { |offset| slice_foot(card, offset) }]
+        columns = (((distances * @eye.toward[0]) + feet[true, 0...1] - grid.left) / grid.cell).floor
+        rows = (((distances * @eye.toward[1]) + feet[true, 1..1] - grid.front) / grid.cell).floor
+        inside = (columns >= 0) & (columns < grid.columns) & (rows >= 0) & (rows < grid.rows)
+        cells = Numo::Int32.cast((rows.clip(0, grid.rows - 1) * grid.columns) + columns.clip(0, grid.columns - 1))
+        heights = ground[cells] - (distances * @eye.slope)
+        heights[inside.eq(0)] = -Float::INFINITY
+        heights.max(axis: 1).to_a
+      end
+
+      # The ground's heights row by row; nothing stands off the base.
+      def ground
+        @ground ||= Numo::DFloat.cast(@terrain.height).flatten.tap { |heights| heights[@terrain.weight.flatten.le(0)] = -Float::INFINITY }
+      end
+
+      def join(one, other) = one ? one.zip(other).map { |a, b| a + b } : other
+
+      def hidden_pct(slices, card)
+        100.0 * slices.sum { |stretches| covered(stretches, card.foot, card.top) } / (slices.size * (card.top - card.foot))
+      end
+
+      # mm of a height that stretches cover, counted once where they lie over each other.
+      def covered(stretches, foot, top)
+        reached = foot
+        stretches.map { |low, high| [[low, foot].max, [high, top].min] }.select { |low, high| high > low }.sort.sum do |low, high|
+          from = [low, reached].max
+          reached = [reached, high].max
+          [high - from, 0].max
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,197 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Composition
+    # The base as the eye has it: a true parallel projection of its relief, waters and all that stands on it, as flat
+    # patches in the order to paint them, the farthest first. Millimetres of the picture: right and up.
+    class SightView
+      # Rows of ground from back to front, and places in each: enough for a drawing as wide as a screen.
+      ROWS = 64
+      PLACES = 128
+      # Steps of light and shade on the ground.
+      SHADES = 6
+      # Light comes over the eye's left shoulder.
+      LIGHT = [-0.5, 0.35, 0.79].freeze
+      # Drawn as silhouettes that face the eye, not as solids.
+      UPRIGHT = %w[figure mounted animal tree bush hedge sign light roots fence].freeze
+      BARE = "#b59468"
+
+      # @param evaluation [Evaluation]
+      # @param eye [Eye]
+      def initialize(evaluation, eye)
+        @evaluation = evaluation
+        @eye = eye
+        @design = evaluation.design
+        @terrain = evaluation.terrain
+      end
+
+      # @return [Hash] eye, bounds_mm [left, low, right, high], patches and parts in painting order
+      def to_h
+        items = (bands + parts).sort_by.with_index { |item, index| [item["near"], index] }
+        { "direction_deg" => @eye.direction_deg, "elevation_deg" => @eye.elevation_deg, "bounds_mm" => bounds(items), "sides" => sides,
+          "items" => items.map { |item| item.except("near") } }
+      end
+
+      private
+
+      def foot = @foot ||= Plan::Geos.rings(@evaluation.ground.foot.simplify(0.1)).first
+
+      def spans
+        @spans ||= [@eye.right, @eye.toward].map do |axis|
+          @evaluation.terrain.grid.bounds.then { |x0, y0, x1, y1| [[x0, y0], [x1, y0], [x1, y1], [x0, y1]] }
+            .map { |x, y| (x * axis[0]) + (y * axis[1]) }.minmax
+        end
+      end
+
+      # Rows of the ground, each an array of samples, from the back to the front.
+      def rows
+        @rows ||= begin
+          (left, right), (far, near) = spans
+          (0..ROWS).map do |i|
+            depth = far + ((near - far) * i / ROWS)
+            (0..PLACES).map { |j| sample(left + ((right - left) * j / PLACES), depth) }
+          end
+        end
+      end
+
+      # @return [Array(Float, Float, String), nil] right, up and colour; nil off the base
+      def sample(across, depth)
+        x = (@eye.right[0] * across) + (@eye.toward[0] * depth)
+        y = (@eye.right[1] * across) + (@eye.toward[1] * depth)
+        cell = @terrain.grid.at(x, y)
+        return unless cell && @terrain.weight[*cell] > 0.4
+
+        pool = @evaluation.pools.find { |one| one.depth_at(*cell) }
+        z = pool ? pool.level : @terrain.height[*cell]
+        [*@eye.picture(x, y, z).map { |value| value.round(2) }, pool ? water_colour(pool) : ground_colour(cell)]
+      end
+
+      def water_colour(pool)
+        pool.water.data.dig("tint", "colour") || @evaluation.catalogue[pool.water.medium]&.colour || "#3f6f86"
+      end
+
+      def ground_colour(cell)
+        zone = @terrain.zone_map[*cell]
+        Colour::Tone.shaded(zone.negative? ? BARE : zone_colours[zone], light(cell))
+      end
+
+      def zone_colours = @zone_colours ||= @design.zones.map { |zone| Colour::Tone.of_zone(zone, @evaluation.catalogue) }
+
+      # How bright a cell's slope is in the light, in so many steps; 1 on the level.
+      def light(cell)
+        row, column = cell
+        height = @terrain.height
+        east = height[row, [column + 1, height.shape[1] - 1].min] - height[row, [column - 1, 0].max]
+        north = height[[row + 1, height.shape[0] - 1].min, column] - height[[row - 1, 0].max, column]
+        run = 2 * @terrain.grid.cell
+        slope = [(-east / run).clamp(-3, 3), (-north / run).clamp(-3, 3), 1.0]
+        lit = slope.zip(light_on_plan).sum { |a, b| a * b } / Math.sqrt(slope.sum { |value| value**2 })
+        ((lit / LIGHT[2]).clamp(0.45, 1.25) * SHADES).round / SHADES.to_f
+      end
+
+      # The light turns with the eye.
+      def light_on_plan
+        @light_on_plan ||= [(@eye.right[0] * LIGHT[0]) + (@eye.toward[0] * LIGHT[1]), (@eye.right[1] * LIGHT[0]) + (@eye.toward[1] * LIGHT[1]), LIGHT[2]]
+      end
+
+      # Strips of ground of one tone between two rows.
+      def bands
+        (_, _), (far, near) = spans
+        rows.each_cons(2).with_index.flat_map do |(back, front), i|
+          runs(back, front).map do |columns|
+            { "near" => far + ((near - far) * (i + 1) / ROWS), "kind" => "ground", "colour" => front[columns.first][2],
+              "ring" => columns.map { |j| back[j].first(2) } + columns.reverse.map { |j| front[j].first(2) } }
+          end
+        end
+      end
+
+      # Columns that both rows have, parted where the tone changes; a part begins where the last one ended.
+      def runs(back, front)
+        whole = (0..PLACES).select { |j| back[j] && front[j] }.slice_when { |a, b| b > a + 1 }
+        whole.flat_map { |run| toned(run, front) }.select { |run| run.size > 1 }
+      end
+
+      def toned(run, front)
+        parts = run.slice_when { |a, b| front[a][2] != front[b][2] }.to_a
+        parts.each_cons(2) { |part, following| part << following.first }
+        parts
+      end
+
+      # The plinth's side as far as the eye sees it, from its underside to the ground at the rim.
+      def sides
+        edges = foot.each_cons(2).select { |a, b| faces_eye?(a, b) }
+        edges.slice_when { |(_, b), (c, _)| b != c }.map do |run|
+          points = [run.first[0], *run.map(&:last)]
+          (points.map { |x, y| @eye.picture(x, y, rim(x, y)) } + points.reverse.map { |x, y| @eye.picture(x, y, -@design.plinth.thickness_mm) }).map { |u, v| [u.round(2), v.round(2)] }
+        end
+      end
+
+      # Whether the outside of an edge of the foot, which runs counter-clockwise or clockwise, is turned to the eye.
+      def faces_eye?((x0, y0), (x1, y1))
+        outward = [(y1 - y0) * winding, (x0 - x1) * winding]
+        (outward[0] * @eye.toward[0]) + (outward[1] * @eye.toward[1]) > 1e-9
+      end
+
+      def winding = @winding ||= foot.each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) }.positive? ? 1 : -1
+
+      # The ground a little inside the rim.
+      def rim(x, y)
+        centre = @evaluation.ground.foot.centroid
+        inward = [x + ((centre.x - x) * 0.02), y + ((centre.y - y) * 0.02)]
+        @terrain.height_at(*inward) || 0.0
+      end
+
+      def parts
+        @evaluation.solids.all.group_by(&:part).map do |part, solids|
+          middle = Standing.middle(part)
+          foot_z = solids.map(&:low).min
+          left, right = solids.flat_map(&:corners).map { |x, y| (x * @eye.right[0]) + (y * @eye.right[1]) }.minmax
+          { "near" => @eye.nearness(*middle), "kind" => part.kind, "pointer" => part.pointer, "name" => part.name, "colour" => part["colour"],
+            "focal" => part["focal"] == true, "at" => @eye.picture(*middle, foot_z).map { |value| value.round(2) }, "width_mm" => (right - left).round(2),
+            "height_mm" => (@eye.picture(0, 0, solids.map(&:high).max)[1] - @eye.picture(0, 0, foot_z)[1]).round(2),
+            "faces" => UPRIGHT.include?(part.kind) ? [] : solids.flat_map { |solid| faces(solid) } }
+        end
+      end
+
+      # Those turned to the eye, the farthest first, each with how bright it is.
+      def faces(solid)
+        seen = Body.faces(solid).map { |corners| [corners, normal(corners)] }.select { |_, across| turned_to_eye?(across) }
+        seen.sort_by { |corners, _| corners.sum { |x, y, z| nearness(x, y, z) } / corners.size }.map do |corners, across|
+          { "ring" => corners.map { |corner| @eye.picture(*corner).map { |value| value.round(2) } },
+            "shade" => (0.55 + (0.45 * across.zip(light_on_plan).sum { |a, b| a * b }.clamp(0, 1))).round(2) }
+        end
+      end
+
+      # Nearness to the eye along its own line of sight.
+      def nearness(x, y, z)
+        up = @eye.elevation_deg * Math::PI / 180
+        (@eye.nearness(x, y) * Math.cos(up)) + (z * Math.sin(up))
+      end
+
+      def turned_to_eye?(across) = nearness(*across) > 1e-6
+
+      # Outward, of length 1 (Newell's sum).
+      def normal(corners)
+        sum = [0.0, 0.0, 0.0]
+        [*corners, corners.first].each_cons(2) do |(x0, y0, z0), (x1, y1, z1)|
+          sum[0] += (y0 - y1) * (z0 + z1)
+          sum[1] += (z0 - z1) * (x0 + x1)
+          sum[2] += (x0 - x1) * (y0 + y1)
+        end
+        long = Math.sqrt(sum.sum { |value| value**2 })
+        long.zero? ? sum : sum.map { |value| value / long }
+      end
+
+      def bounds(items)
+        points = items.flat_map { |item| item["ring"] || box_of(item) } + sides.flatten(1)
+        us, vs = points.transpose
+        [us.min, vs.min, us.max, vs.max].map { |value| value.round(2) }
+      end
+
+      def box_of(item)
+        u, v = item["at"]
+        [[u - (item["width_mm"] / 2), v], [u + (item["width_mm"] / 2), v + item["height_mm"]]] + item["faces"].flat_map { |face| face["ring"] }
+      end
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # A fence, a hedge or a tree that says what it stands for and is of another size.
+    class FeatureHeight < Check
+      code "scale/feature_height"
+      severity "advice"
+      # Growing and built things differ by this much before they look wrong (from memory).
+      ALLOWED = 1.15
+
+      def snags
+        design.features.filter_map do |feature|
+          thing = Scale::Things.new(catalogue)[feature["represents"]]
+          height = feature["height_mm"]
+          next unless thing&.measure == "height" && height&.positive? && feature.kind != "steps"
+
+          low, high = thing.model_mm(design.scale)
+          told(feature, thing, height) unless height.between?(low / ALLOWED, high * ALLOWED)
+        end
+      end
+
+      private
+
+      def told(feature, thing, height)
+        right = (thing.range_mm.typical / design.scale).round(1)
+        snag(feature.pointer, "#{feature.name.capitalize} is #{mm(height)} high, #{Scale::Length.metric(height * design.scale)} in life; #{thing.name} is " \
+                              "#{Scale::Length.metric(thing.range_mm.low)} to #{Scale::Length.metric(thing.range_mm.high)}.", put("make it #{mm(right)} high", "#{feature.pointer}/height_mm", right))
+      end
+    end
+  end
+end

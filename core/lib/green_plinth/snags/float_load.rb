@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # A floating top heavier than its driver lifts.
+    class FloatLoad < Check
+      code "balance/float_load"
+      severity "stops"
+      # Kept in hand below the leaflet's payload (typical, from memory).
+      SPARE = 0.25
+
+      def snags
+        limit = design.limits["float_load_g"]
+        load = @evaluation.floating.load_g
+        return [] unless design.purpose == "floating_display" && limit && load
+
+        return [told("stops", "It weighs #{number(load)} g, the driver lifts #{number(limit)} g: it will not float.")] if load > limit
+        return [told("advice", "It weighs #{number(load)} g of the #{number(limit)} g the driver lifts: keep #{(SPARE * 100).round} % in hand.")] if load > limit * (1 - SPARE)
+
+        []
+      end
+
+      private
+
+      def told(severity, message) = snag("/limits/float_load_g", message, severity: severity)
+    end
+  end
+end

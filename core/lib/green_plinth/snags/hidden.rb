@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # A subject that cannot be seen from where the base is looked at.
+    class Hidden < Check
+      code "composition/hidden"
+      severity "spoils"
+      # Half a subject in a group is seen enough; of the one that is looked at first, more (from memory), percent.
+      LEAST_PCT = 40
+      LEAST_FOCAL_PCT = 65
+      # How far a move may go, mm, and in how many directions it is tried.
+      MOVES_MM = [4, 8, 12, 16, 24, 32, 48, 64].freeze
+      DIRECTIONS = 12
+
+      def snags
+        return [] unless Composition::Judgement::SHOWN.include?(design.purpose)
+
+        design.subjects.filter_map do |subject|
+          seen = @evaluation.sight.visible_pct(subject)
+          next if seen.nil? || seen >= least(subject)
+
+          snag(subject.pointer, "Only #{number(seen)} % of #{subject.name} is seen from #{number(@evaluation.eye.elevation_deg)}° up: #{blame(subject)}.", moved(subject))
+        end
+      end
+
+      private
+
+      def least(subject) = subject.focal? ? LEAST_FOCAL_PCT : LEAST_PCT
+
+      def blame(subject)
+        @evaluation.sight.hidden_by(subject).first(2).map do |pointer, pct|
+          part = (design.features + design.subjects).find { |other| other.pointer == pointer }
+          "#{part ? part.name : "the ground"} hides #{number(pct)} %"
+        end.join(", ")
+      end
+
+      # The nearest free place on the top from which it is seen.
+      def moved(subject)
+        MOVES_MM.product((0...DIRECTIONS).to_a).each do |run, step|
+          angle = 2 * Math::PI * step / DIRECTIONS
+          at = [subject.at_mm[0] + (Math.cos(angle) * run), subject.at_mm[1] + (Math.sin(angle) * run)].map { |value| value.round(1) }
+          return put("move it #{mm(run)} into sight", "#{subject.pointer}/at_mm", at) if free?(subject, at) && seen_at(subject, at) >= least(subject)
+        end
+        nil
+      end
+
+      def free?(subject, at)
+        shape = Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg)
+        @evaluation.ground.top.contains?(shape) && others(subject).none? { |other| other.intersects?(shape) }
+      end
+
+      def others(subject)
+        (design.subjects - [subject]).map { |other| Composition::Standing.footprint(other) } +
+          design.features.select { |feature| Composition::Standing.outlined?(feature) }.map { |feature| Plan::Outline.polygon(feature.outline) }
+      end
+
+      def seen_at(subject, at)
+        elsewhere = Design::Subject.new(subject.data.merge("at_mm" => at), subject.pointer)
+        @evaluation.sight.visible_pct(elsewhere, anew: true) || 0
+      end
+    end
+  end
+end

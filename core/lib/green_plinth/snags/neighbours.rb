@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # Silhouettes that run into those of the bases beside and behind, in rank and file.
+    class Neighbours < Check
+      code "fit/neighbours"
+      severity "spoils"
+      # What makers leave between silhouettes (from memory), mm.
+      WANTED_MM = 2.0
+      MOST_GAP_MM = 20
+      TURN_DEG = 5
+
+      def snags
+        formation = @evaluation.formation
+        return [] unless formation.set? && design.subjects.any? && formation.least_gap_mm&.zero?
+
+        [snag("/formation", "Standing #{formation.rows} × #{formation.columns}, #{mm(formation.gap_mm)} apart, silhouettes share #{number(formation.interference_mm2)} mm² with a neighbour's: " \
+                            "the bases will not go together.", turned, staggered(formation), wider(formation))]
+      end
+
+      private
+
+      def clears?(changed) = (Composition::Formation.new(changed, @evaluation.ground.foot).least_gap_mm || 0) >= WANTED_MM
+
+      # All subjects by the same turn, as little as does it.
+      def turned
+        (1..35).flat_map { |i| [i * TURN_DEG, -i * TURN_DEG] }.first(70).each do |turn|
+          subjects = design.to_h["subjects"].map { |data| data.merge("turn_deg" => ((data["turn_deg"] || 0) + turn) % 360) }
+          next unless clears?(design.with("subjects", subjects))
+
+          return Fix.new("turn #{design.subjects.size == 1 ? "it" : "them"} by #{turn}°",
+            subjects.each_with_index.map { |data, index| { "op" => "add", "path" => "/subjects/#{index}/turn_deg", "value" => data["turn_deg"] } })
+        end
+        nil
+      end
+
+      def staggered(formation)
+        return if formation.rows < 2 || formation.columns > 1 && !clears?(design.with("formation", design.to_h["formation"].merge("rows" => 1)))
+
+        half = (Plan::Outline.size(design.plinth.outline)[0] + formation.gap_mm) / 2
+        put("stagger the rows by #{mm(half)}", "/formation/stagger_mm", half) if clears?(design.with("formation", design.to_h["formation"].merge("stagger_mm" => half)))
+      end
+
+      def wider(formation)
+        gap = (1..(MOST_GAP_MM * 2)).map { |i| formation.gap_mm + (i / 2.0) }.find { |wide| clears?(design.with("formation", design.to_h["formation"].merge("gap_mm" => wide))) }
+        gap && put("stand them #{mm(gap)} apart", "/formation/gap_mm", gap)
+      end
+    end
+  end
+end

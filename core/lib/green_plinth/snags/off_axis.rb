@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # A floating top whose mass lies beside the axis: it hangs askew and wobbles.
+    class OffAxis < Check
+      code "balance/off_axis"
+      severity "spoils"
+
+      def snags
+        return [] unless design.purpose == "floating_display"
+
+        floating = @evaluation.floating
+        off = floating.off_axis_mm
+        return [] if off.nil? || off <= floating.off_axis_limit_mm
+
+        [snag("/plinth", "The centre of mass lies #{mm(off)} off the axis, where #{mm(floating.off_axis_limit_mm)} hang level: imbalance makes it wobble.", countered(floating))]
+      end
+
+      private
+
+      # The heaviest subject that can stand where it brings the centre back.
+      def countered(floating)
+        x, y, = @evaluation.mass.centre
+        ax, ay = floating.axis
+        design.subjects.select { |subject| subject["mass_g"]&.positive? }.sort_by { |subject| -subject["mass_g"] }.each do |subject|
+          share = floating.load_g / subject["mass_g"]
+          at = [subject.at_mm[0] + ((ax - x) * share), subject.at_mm[1] + ((ay - y) * share)].map { |value| value.round(1) }
+          shape = Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg)
+          return put("move #{subject.name} to bring it back", "#{subject.pointer}/at_mm", at) if @evaluation.ground.top.contains?(shape)
+        end
+        nil
+      end
+    end
+  end
+end
