@@ -13,6 +13,7 @@ import { BrowserRouter, Route, Routes } from "react-router";
 import { BuildPage } from "./build/BuildPage";
 import { useThemeMode } from "./common/useThemeMode";
 import { NewBuildPage } from "./newbuild/NewBuildPage";
+import { ScalePage } from "./scale/ScalePage";
 import { ShelfPage } from "./shelf/ShelfPage";
 import { benchTheme } from "./theme";
 
@@ -30,6 +31,7 @@ function App() {
       <BrowserRouter>
         <Routes>
           <Route path="/" element={<ShelfPage />} />
+          <Route path="/scale" element={<ScalePage />} />
           <Route path="/new" element={<NewBuildPage />} />
           <Route path="/builds/:id/:stage?" element={<BuildPage />} />
         </Routes>

@@ -1,4 +1,19 @@
-import type { Build, Catalogue, CutLine, PatchOperation, PlinthFile, Problem, ShelfBuild } from "./types";
+import type {
+  Arrangement,
+  Build,
+  Catalogue,
+  CutLine,
+  Fit,
+  PatchOperation,
+  PlinthFile,
+  Presets,
+  Problem,
+  ScaleCheck,
+  ScaleLength,
+  ScaleTable,
+  ShelfBuild,
+  SightView,
+} from "./types";
 
 /** The server answered, and the answer is no. */
 export class Refused extends Error {
@@ -52,6 +67,14 @@ async function get<T>(path: string): Promise<T> {
   return answer<T>(await fetched(path));
 }
 
+/** A query of what is given; empty values are left out. */
+const query = (values: Record<string, string | number | undefined>) =>
+  new URLSearchParams(
+    Object.entries(values)
+      .filter(([, value]) => value !== undefined && value !== "")
+      .map(([key, value]) => [key, String(value)]),
+  ).toString();
+
 const cut = (line: CutLine | null) => (line ? { section: line } : {});
 
 export const api = {
@@ -65,6 +88,17 @@ export const api = {
     send<Build>("POST", `/api/builds/${id}/${direction}`, { version, ...cut(line) }),
   remove: (id: number) => send<void>("DELETE", `/api/builds/${id}`),
   samples: () => send<ShelfBuild[]>("POST", "/api/samples"),
-  outline: (svg: string) => send<{ points_mm: number[][] }>("POST", "/api/outlines", { svg }),
+  outline: (drawing: { svg: string } | { dxf: string }) => send<{ points_mm: number[][] }>("POST", "/api/outlines", drawing),
+  fit: (id: number, patch: PatchOperation[]) => send<Fit>("POST", `/api/builds/${id}/fit`, { patch }),
+  sight: (id: number, direction: number, elevation: number) => get<SightView>(`/api/builds/${id}/sight?${query({ direction, elevation })}`),
+  arrangements: (id: number, seed: number) => send<Arrangement[]>("POST", `/api/builds/${id}/arrangements`, { seed }),
+  presets: (ratio: number) => get<Presets>(`/api/presets?${query({ ratio })}`),
+  scale: (ratio: number) => get<ScaleTable>(`/api/scale?${query({ ratio })}`),
+  scaleLength: (ratio: number, typed: { real?: string; model?: string }) =>
+    get<ScaleLength>(`/api/scale/length?${query({ ratio, ...typed })}`),
+  scaleCheck: (ratio: number, asked: { kind: string; low: string; high: string; represents: string }) =>
+    get<ScaleCheck>(`/api/scale/check?${query({ ratio, ...asked })}`),
+  scaleResize: (ratio: number, from: { from?: string; real?: string; present?: string }) =>
+    get<{ percent: number }>(`/api/scale/resize?${query({ ratio, ...from })}`),
   exported: (id: number, format: "json" | "ics" | "csv" | "svg") => `/api/builds/${id}/export.${format}`,
 };

@@ -26,10 +26,27 @@ export type Material = Schemas["Material"];
 export type Problem = Schemas["Problem"];
 export type PatchOperation = Schemas["PatchOperation"];
 
+export type Mark = Schemas["Mark"];
+export type Judgement = Schemas["Judgement"];
+export type Composition = Schemas["Composition"];
+export type Balance = Schemas["Balance"];
+export type Fit = Schemas["Fit"];
+export type SightView = Schemas["SightView"];
+export type SightItem = Schemas["SightItem"];
+export type Arrangement = Schemas["Arrangement"];
+export type Preset = Schemas["Preset"];
+export type Presets = Schemas["Presets"];
+export type ScaleTable = Schemas["ScaleTable"];
+export type ScaleThing = Schemas["ScaleThing"];
+export type ScaleLength = Schemas["ScaleLength"];
+export type ScaleCheck = Schemas["ScaleCheck"];
+export type UnitCount = Schemas["UnitCount"];
+
 export type Outline = Schemas["outline"];
 export type Zone = Schemas["zone"];
 export type Course = Schemas["course"];
 export type Subject = Schemas["subject"];
+export type Feature = Schemas["feature"];
 export type Water = Schemas["water"];
 
 export type Point = number[];

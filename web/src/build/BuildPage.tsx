@@ -8,9 +8,11 @@ import { Link, Navigate, useNavigate, useParams } from "react-router";
 import { useStore } from "zustand";
 import { KeyboardHelp } from "../common/KeyboardHelp";
 import { useKeys } from "../common/useKeys";
+import { ScaleStage } from "../scale/ScaleStage";
 import { BuildUpPage } from "./BuildUpPage";
 import { BriefPage } from "./brief/BriefPage";
 import { ConflictDialog } from "./ConflictDialog";
+import { ComposePage } from "./compose/ComposePage";
 import { OrderPage } from "./order/OrderPage";
 import { QuantitiesPage } from "./quantities/QuantitiesPage";
 import { STAGES, StageRail } from "./StageRail";
@@ -18,7 +20,14 @@ import { openSession } from "./session";
 import { TopBar } from "./TopBar";
 import { SessionProvider } from "./useSession";
 
-const PAGES = { brief: BriefPage, "build-up": BuildUpPage, order: OrderPage, quantities: QuantitiesPage };
+const PAGES = {
+  brief: BriefPage,
+  compose: ComposePage,
+  "build-up": BuildUpPage,
+  order: OrderPage,
+  quantities: QuantitiesPage,
+  scale: ScaleStage,
+};
 
 /** One build: its stages, its vitals, and the session that keeps it. */
 export function BuildPage() {

@@ -4,9 +4,11 @@ import { NavLink } from "react-router";
 
 export const STAGES = [
   ["brief", "Brief"],
+  ["compose", "Compose"],
   ["build-up", "Build up"],
   ["order", "Order"],
   ["quantities", "Quantities"],
+  ["scale", "Scale desk"],
 ] as const;
 
 /** The stages in the order in which makers work; any of them at any time. */
@@ -35,7 +37,7 @@ export function StageRail({ id }: { id: number }) {
             color: bench.matInk,
             textDecoration: "none",
             textAlign: "center",
-            py: { xs: 0.75, md: 1.75 },
+            py: { xs: 0.75, md: 1.25 },
             px: 1.5,
             fontSize: 15,
             borderLeft: { md: "4px solid transparent" },

@@ -53,7 +53,7 @@ function keep(id: number, queue: Edit[]) {
 }
 
 /** A copy of the file with the edits applied; an edit that no longer fits is left out. */
-function applied(file: PlinthFile, queue: Edit[]): PlinthFile {
+export function applied(file: PlinthFile, queue: Edit[]): PlinthFile {
   return queue.reduce((so_far, edit) => {
     try {
       return jsonpatch.applyPatch(so_far, edit.patch as Operation[], false, false).newDocument as PlinthFile;

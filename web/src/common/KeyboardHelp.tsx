@@ -24,7 +24,9 @@ const KEYS = [
   ["Alt while dragging", "Tenths of a millimetre instead of whole ones"],
   ["+  −  0", "Look nearer, look from farther, fit the plan"],
   ["Ctrl Z, Ctrl Shift Z", "Undo, redo; as far back as the build goes"],
-  ["1 2 3 4", "Brief, Build up, Order, Quantities"],
+  ["Ctrl D", "Copy the lit part beside itself"],
+  ["Shift while dragging", "Fives of a millimetre, and turns by 15°"],
+  ["1 … 6", "Brief, Compose, Build up, Order, Quantities, Scale desk"],
   ["?", "This sheet"],
 ];
 

@@ -1,20 +1,17 @@
-import Button from "@mui/material/Button";
-import { useRef } from "react";
-import { api } from "../api/client";
 import type { Outline } from "../api/types";
 import { OutlineFields } from "../build/inspector/OutlineFields";
 import { bounds, corners } from "../build/plan/outline";
 import { Choice } from "../common/Choice";
+import { DrawingButton } from "../common/DrawingButton";
 
 const KINDS = [
   ["round", "round"],
   ["oval", "oval"],
   ["rectangle", "rectangle"],
-  ["polygon", "from a drawing"],
 ] as const;
-const MOST_BYTES = 1_000_000;
+const DRAWN = ["polygon", "from a drawing"] as const;
 
-/** Shape and size of the plinth; any other shape comes from an SVG drawing. */
+/** Shape and size of the plinth; any other shape comes from an SVG or DXF drawing. */
 export function OutlineChooser({
   outline,
   onChange,
@@ -24,43 +21,23 @@ export function OutlineChooser({
   onChange: (outline: Outline) => void;
   onProblem: (words: string | null) => void;
 }) {
-  const input = useRef<HTMLInputElement>(null);
-
   /** Keeps the size when the shape changes. */
-  function shape(kind: (typeof KINDS)[number][0]) {
+  function shape(kind: (typeof KINDS)[number][0] | "polygon") {
     const [x0, y0, x1, y1] = bounds([corners(outline)]);
     const [w, d] = [Math.round(x1 - x0), Math.round(y1 - y0)];
-    if (kind === "polygon") input.current?.click();
-    else onChange(kind === "round" ? { kind, diameter_mm: Math.max(w, d) } : { kind, width_mm: w, depth_mm: d });
-  }
-
-  async function read(file: File | undefined) {
-    if (!file) return;
-    if (file.size > MOST_BYTES) return onProblem(`${file.name} is ${(file.size / 1e6).toFixed(1)} MB; a drawing may be 1 MB.`);
-    try {
-      const { points_mm } = await api.outline(await file.text());
-      onProblem(null);
-      onChange({ kind: "polygon", points_mm });
-    } catch (error) {
-      onProblem(`${file.name}: ${(error as Error).message}`);
-    }
+    if (kind !== "polygon") onChange(kind === "round" ? { kind, diameter_mm: Math.max(w, d) } : { kind, width_mm: w, depth_mm: d });
   }
 
   return (
     <>
-      <Choice label="Outline" width={150} value={outline.kind as (typeof KINDS)[number][0]} options={KINDS} onChange={shape} />
-      <input
-        ref={input}
-        type="file"
-        accept=".svg,image/svg+xml"
-        hidden
-        aria-label="SVG drawing of the outline"
-        onChange={(event) => {
-          void read(event.target.files?.[0]);
-          event.target.value = "";
-        }}
+      <Choice
+        label="Outline"
+        width={150}
+        value={outline.kind as (typeof KINDS)[number][0] | "polygon"}
+        options={outline.kind === "polygon" ? [...KINDS, DRAWN] : KINDS}
+        onChange={shape}
       />
-      {outline.kind === "polygon" && <Button onClick={() => input.current?.click()}>Another drawing</Button>}
+      <DrawingButton label="From a drawing" onOutline={onChange} onProblem={onProblem} />
       <OutlineFields outline={outline} placed={false} onChange={onChange} />
     </>
   );

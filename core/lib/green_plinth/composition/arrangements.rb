@@ -7,7 +7,7 @@ module GreenPlinth
     class Arrangements
       # Starts of the search, and tries from each.
       STARTS = 5
-      TRIES = 60
+      TRIES = 80
       # Better by less than this is not worth lifting a finger, points of 100.
       LEAST_GAIN = 1.0
       # Alike if no subject is farther apart than this share of the longer side, nor turned by more.
@@ -34,7 +34,7 @@ module GreenPlinth
       def call(count = 3)
         return [] if @movable.empty?
 
-        found = Array.new(STARTS) { climb }.select { |_, score| score >= before + LEAST_GAIN }.sort_by { |_, score| -score }
+        found = Array.new(STARTS) { |start| climb(start.zero? ? now : shaken) }.select { |_, score| score >= before + LEAST_GAIN }.sort_by { |_, score| -score }
         distinct(found).first(count).map.with_index(1) { |(places, score), number| told(places, score, number) }
       end
 
@@ -45,9 +45,8 @@ module GreenPlinth
       def now = @now ||= @design.subjects.map { |subject| Place.new(*subject.at_mm, subject.turn_deg).freeze }
       def reach = @reach ||= Plan::Geos.bounds(@evaluation.ground.foot).then { |x0, y0, x1, y1| [x1 - x0, y1 - y0].max }
 
-      # Uphill from a shaken start.
-      def climb
-        places = shaken
+      # Uphill from a start.
+      def climb(places)
         best = score(places)
         TRIES.times do |try|
           other = nudged(places, 1 - (try / TRIES.to_f))

@@ -28,13 +28,22 @@ module GreenPlinth
       def level_spot(subject)
         top = @terrain.ground.top
         others = (@design.subjects - [subject]).map { |other| Standing.footprint(other) }
+        reach = Plan::Outline.size(subject.footprint).min / 2.2
         rings(subject.at_mm).find do |at|
+          next false unless levelish?(at, reach)
+
           shape = Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg)
           top.contains?(shape) && others.none? { |other| other.intersects?(shape) } && (uneven_mm(subject, at: at) || Float::INFINITY) <= LEVEL_MM
         end
       end
 
       private
+
+      # A quick look before the thorough one: the middle and four places about it.
+      def levelish?((x, y), reach)
+        heights = [[0, 0], [reach, 0], [-reach, 0], [0, reach], [0, -reach]].map { |dx, dy| @terrain.height_at(x + dx, y + dy) }
+        heights.none?(&:nil?) && heights.max - heights.min <= LEVEL_MM
+      end
 
       def rings(from)
         min_x, min_y, max_x, max_y = Plan::Geos.bounds(@terrain.ground.top)

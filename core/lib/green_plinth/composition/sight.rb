@@ -43,7 +43,7 @@ module GreenPlinth
 
         card = card_of(subject, height)
         culprits = { "" => behind_ground(card) }
-        candidates(card).each { |solid| culprits[solid.pointer] = join(culprits[solid.pointer], behind(solid, card)) }
+        candidates(card).each { |one| culprits[one.solid.pointer] = join(culprits[one.solid.pointer], behind(one, card)) }
         shares = culprits.transform_values { |slices| hidden_pct(slices, card) }
         [(100 - hidden_pct(culprits.values.reduce { |a, b| join(a, b) }, card)).round(2),
          shares.select { |_, pct| pct >= LEAST_PCT }.sort_by { |_, pct| -pct }.map { |pointer, pct| [pointer, pct.round(1)] }]
@@ -63,37 +63,57 @@ module GreenPlinth
 
       def across(points) = points.map { |x, y| (x * @eye.right[0]) + (y * @eye.right[1]) }
 
+      # A solid with the box it fills in the eye's own directions, mm.
+      Obstacle = Struct.new(:solid, :left, :right, :far, :near)
+      private_constant :Obstacle
+
+      def obstacles
+        @obstacles ||= @solids.hiding.map do |solid|
+          Obstacle.new(solid, *across(solid.corners).minmax, *solid.corners.map { |x, y| @eye.nearness(x, y) }.minmax)
+        end
+      end
+
       # Solids that stand nearer to the eye, in the card's way and tall enough.
       def candidates(card)
         middle = across([card.middle]).first
         near = @eye.nearness(*card.middle)
-        @solids.hiding.select do |solid|
-          next if solid.pointer == card.subject.pointer
-
-          left, right = across(solid.corners).minmax
-          front = solid.corners.map { |x, y| @eye.nearness(x, y) }
-          right >= middle + card.offsets.first && left <= middle + card.offsets.last && front.max > near &&
-            solid.high - ([front.min - near, 0].max * @eye.slope) > card.foot
+        obstacles.select do |one|
+          one.right >= middle + card.offsets.first && one.left <= middle + card.offsets.last && one.near > near &&
+            one.solid.high - ([one.far - near, 0].max * @eye.slope) > card.foot && one.solid.pointer != card.subject.pointer
         end
       end
 
       # @return [Array<Array<Array(Float, Float)>>] for each slice the stretches of height hidden
-      def behind(solid, card)
-        far = 2 * (@eye.nearness(*solid.corners.max_by { |x, y| @eye.nearness(x, y) }) - @eye.nearness(*card.middle)).abs + 1
-        card.offsets.map do |offset|
-          x, y = slice_foot(card, offset)
-          ray = Plan::Geos.line([[x, y], [x + (@eye.toward[0] * far), y + (@eye.toward[1] * far)]])
-          crossings(ray.intersection(solid.shape), x, y).map { |near, end_of| [solid.low - (end_of * @eye.slope), solid.high - (near * @eye.slope)] }
+      def behind(obstacle, card)
+        solid = obstacle.solid
+        stretches = card.offsets.map { [] }
+        crossings(rays(card, obstacle.near).intersection(solid.shape), card).each do |slice, near, far|
+          stretches[slice] << [solid.low - (far * @eye.slope), solid.high - (near * @eye.slope)]
         end
+        stretches
+      end
+
+      # A line of sight from the foot of each slice to just past the obstacle.
+      def rays(card, reach)
+        far = reach - @eye.nearness(*card.middle) + 1
+        Plan::Geos::FACTORY.multi_line_string(card.offsets.map do |offset|
+          x, y = slice_foot(card, offset)
+          Plan::Geos.line([[x, y], [x + (@eye.toward[0] * far), y + (@eye.toward[1] * far)]])
+        end)
       end
 
       def slice_foot(card, offset) = [card.middle[0] + (@eye.right[0] * offset), card.middle[1] + (@eye.right[1] * offset)]
 
-      # @return [Array<Array(Float, Float)>] how far from the card a line of sight enters and leaves, mm
-      def crossings(cut, x, y)
+      # @return [Array<Array(Integer, Float, Float)>] slice, and how far from the card a line of sight enters and leaves
+      def crossings(cut, card)
         parts = cut.respond_to?(:num_geometries) ? cut.to_a : [cut]
+        middle = across([card.middle]).first
+        near = @eye.nearness(*card.middle)
+        step = card.offsets[1] - card.offsets[0]
         parts.select { |part| part.respond_to?(:points) && !part.empty? }.map do |part|
-          part.points.map { |point| Math.hypot(point.x - x, point.y - y) }.minmax
+          points = part.points.map { |point| [point.x, point.y] }
+          slice = ((across(points).first - middle - card.offsets.first) / step).round.clamp(0, SLICES - 1)
+          [slice, *points.map { |x, y| @eye.nearness(x, y) - near }.minmax]
         end
       end
 
@@ -121,9 +141,9 @@ module GreenPlinth
         heights.max(axis: 1).to_a
       end
 
-      # The ground's heights row by row; nothing stands off the base.
+      # The ground's heights row by row, a copy of them; nothing stands off the base.
       def ground
-        @ground ||= Numo::DFloat.cast(@terrain.height).flatten.tap { |heights| heights[@terrain.weight.flatten.le(0)] = -Float::INFINITY }
+        @ground ||= @terrain.height.copy.flatten.tap { |heights| heights[@terrain.weight.flatten.le(0)] = -Float::INFINITY }
       end
 
       def join(one, other) = one ? one.zip(other).map { |a, b| a + b } : other

@@ -6,10 +6,10 @@ module GreenPlinth
     # patches in the order to paint them, the farthest first. Millimetres of the picture: right and up.
     class SightView
       # Rows of ground from back to front, and places in each: enough for a drawing as wide as a screen.
-      ROWS = 64
-      PLACES = 128
+      ROWS = 96
+      PLACES = 170
       # Steps of light and shade on the ground.
-      SHADES = 6
+      SHADES = 6.0
       # Light comes over the eye's left shoulder.
       LIGHT = [-0.5, 0.35, 0.79].freeze
       # Drawn as silhouettes that face the eye, not as solids.
@@ -29,7 +29,7 @@ module GreenPlinth
       def to_h
         items = (bands + parts).sort_by.with_index { |item, index| [item["near"], index] }
         { "direction_deg" => @eye.direction_deg, "elevation_deg" => @eye.elevation_deg, "bounds_mm" => bounds(items), "sides" => sides,
-          "items" => items.map { |item| item.except("near") } }
+          "items" => [underlay, *items.map { |item| item.except("near") }] }
       end
 
       private
@@ -43,51 +43,87 @@ module GreenPlinth
         end
       end
 
-      # Rows of the ground, each an array of samples, from the back to the front.
+      # Rows of the ground from the back to the front, each an array of [right, up, colour]; nil off the base.
+      # @return [Array<Array<Array(Float, Float, String), nil>>]
       def rows
         @rows ||= begin
-          (left, right), (far, near) = spans
-          (0..ROWS).map do |i|
-            depth = far + ((near - far) * i / ROWS)
-            (0..PLACES).map { |j| sample(left + ((right - left) * j / PLACES), depth) }
+          fields = [across, up, shade, owner].map(&:to_a)
+          Array.new(ROWS + 1) do |i|
+            Array.new(PLACES + 1) do |j|
+              place = fields.map { |field| field[i][j] }
+              place[3] == OFF ? nil : [place[0].round(2), place[1].round(2), tone(place[3], place[2])]
+            end
           end
         end
       end
 
-      # @return [Array(Float, Float, String), nil] right, up and colour; nil off the base
-      def sample(across, depth)
-        x = (@eye.right[0] * across) + (@eye.toward[0] * depth)
-        y = (@eye.right[1] * across) + (@eye.toward[1] * depth)
-        cell = @terrain.grid.at(x, y)
-        return unless cell && @terrain.weight[*cell] > 0.4
+      # What a place of the ground belongs to: a zone by its index, and beside those
+      OFF = -100
+      WATERS = -10
+      private_constant :OFF, :WATERS
 
-        pool = @evaluation.pools.find { |one| one.depth_at(*cell) }
-        z = pool ? pool.level : @terrain.height[*cell]
-        [*@eye.picture(x, y, z).map { |value| value.round(2) }, pool ? water_colour(pool) : ground_colour(cell)]
+      def tone(owner, shade)
+        @tones ||= {}
+        @tones[[owner, shade]] ||= if owner <= WATERS then water_colour(@evaluation.pools[WATERS - owner])
+                                   else Colour::Tone.shaded(owner.negative? ? BARE : zone_colours[owner], shade)
+                                   end
+      end
+
+      # Places to look at: mm to the right and towards the eye, ROWS + 1 × PLACES + 1.
+      def across = @across ||= spread(spans[0], PLACES).reshape(1, PLACES + 1) + Numo::DFloat.zeros(ROWS + 1, 1)
+      def depth = @depth ||= spread(spans[1], ROWS).reshape(ROWS + 1, 1) + Numo::DFloat.zeros(1, PLACES + 1)
+      def spread((low, high), count) = (Numo::DFloat.new(count + 1).seq * ((high - low) / count)) + low
+
+      # Which cell of the relief lies under each place, counted row by row.
+      def cells
+        @cells ||= begin
+          columns = cell_of((across * @eye.right[0]) + (depth * @eye.toward[0]), grid.left)
+          rows = cell_of((across * @eye.right[1]) + (depth * @eye.toward[1]), grid.front)
+          @inside = (columns >= 0) & (columns < grid.columns) & (rows >= 0) & (rows < grid.rows)
+          Numo::Int32.cast((rows.clip(0, grid.rows - 1) * grid.columns) + columns.clip(0, grid.columns - 1))
+        end
+      end
+
+      def cell_of(place, from) = ((place - from) / grid.cell).floor
+      def grid = @terrain.grid
+
+      # Zones, waters where they stand, and what is off the base.
+      def owner
+        @owner ||= begin
+          owned = @terrain.zone_map.copy
+          @evaluation.pools.each_with_index { |pool, index| pool.wet? && owned[pool.depths(grid).gt(0)] = WATERS - index }
+          owned[@terrain.weight.le(0.4)] = OFF
+          owned.flatten[cells].tap { |found| found[@inside.eq(0)] = OFF }
+        end
+      end
+
+      # mm up the picture.
+      def up
+        surface = @terrain.height.copy
+        @evaluation.pools.each { |pool| pool.wet? && surface[pool.depths(grid).gt(0)] = pool.level }
+        (surface.flatten[cells] * Math.cos(@eye.elevation_deg * Math::PI / 180)) - (depth * Math.sin(@eye.elevation_deg * Math::PI / 180))
+      end
+
+      # How bright each place's slope is in the light, in so many steps; 1 on the level.
+      def shade
+        height = @terrain.height
+        east = slope(height[true, 1..], height[true, 0...-1], 1)
+        north = slope(height[1.., true], height[0...-1, true], 0)
+        lit = ((light_on_plan[2] - (east * light_on_plan[0]) - (north * light_on_plan[1])) / Numo::NMath.sqrt((east**2) + (north**2) + 1)).flatten[cells]
+        ((lit / LIGHT[2]).clip(0.45, 1.25) * SHADES).round / SHADES
+      end
+
+      # Rise for each mm of run along one axis; the last row or column as the one before it.
+      def slope(ahead, here, axis)
+        rise = ((ahead - here) / grid.cell).clip(-3, 3)
+        rise.concatenate(axis.zero? ? rise[-1..-1, true] : rise[true, -1..-1], axis: axis)
       end
 
       def water_colour(pool)
         pool.water.data.dig("tint", "colour") || @evaluation.catalogue[pool.water.medium]&.colour || "#3f6f86"
       end
 
-      def ground_colour(cell)
-        zone = @terrain.zone_map[*cell]
-        Colour::Tone.shaded(zone.negative? ? BARE : zone_colours[zone], light(cell))
-      end
-
       def zone_colours = @zone_colours ||= @design.zones.map { |zone| Colour::Tone.of_zone(zone, @evaluation.catalogue) }
-
-      # How bright a cell's slope is in the light, in so many steps; 1 on the level.
-      def light(cell)
-        row, column = cell
-        height = @terrain.height
-        east = height[row, [column + 1, height.shape[1] - 1].min] - height[row, [column - 1, 0].max]
-        north = height[[row + 1, height.shape[0] - 1].min, column] - height[[row - 1, 0].max, column]
-        run = 2 * @terrain.grid.cell
-        slope = [(-east / run).clamp(-3, 3), (-north / run).clamp(-3, 3), 1.0]
-        lit = slope.zip(light_on_plan).sum { |a, b| a * b } / Math.sqrt(slope.sum { |value| value**2 })
-        ((lit / LIGHT[2]).clamp(0.45, 1.25) * SHADES).round / SHADES.to_f
-      end
 
       # The light turns with the eye.
       def light_on_plan
@@ -117,6 +153,13 @@ module GreenPlinth
         parts
       end
 
+      # The whole top to its very rim, where the strips of ground fall short of it by less than their width.
+      def underlay
+        ring = foot[0..-2].map { |x, y| @eye.picture(x, y, rim(x, y)).map { |value| value.round(2) } }
+        tones = rows.flat_map { |row| row.compact.values_at(0, -1) }.compact.map(&:last)
+        { "kind" => "ground", "colour" => tones.tally.max_by(&:last)&.first || BARE, "ring" => ring }
+      end
+
       # The plinth's side as far as the eye sees it, from its underside to the ground at the rim.
       def sides
         edges = foot.each_cons(2).select { |a, b| faces_eye?(a, b) }
@@ -134,10 +177,14 @@ module GreenPlinth
 
       def winding = @winding ||= foot.each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) }.positive? ? 1 : -1
 
-      # The ground a little inside the rim.
+      # How far in from the rim the ground is taken for the rim's own, as a share of the way to the middle: sheets are cut
+      # a hair inside it.
+      INSIDE = 0.05
+      private_constant :INSIDE
+
       def rim(x, y)
         centre = @evaluation.ground.foot.centroid
-        inward = [x + ((centre.x - x) * 0.02), y + ((centre.y - y) * 0.02)]
+        inward = [x + ((centre.x - x) * INSIDE), y + ((centre.y - y) * INSIDE)]
         @terrain.height_at(*inward) || 0.0
       end
 

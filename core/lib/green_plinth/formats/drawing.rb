@@ -59,6 +59,7 @@ module GreenPlinth
       def subjects
         @design.subjects.map do |subject|
           { "pointer" => subject.pointer, "name" => subject.name, "kind" => subject.kind, "at_mm" => subject.at_mm, "focal" => subject.focal?,
+            "feet" => subject["feet"] ? short(Composition::Standing.feet(subject)) : [],
             "rings" => rings(Composition::Standing.footprint(subject)), "silhouette" => subject.silhouette ? rings(Composition::Standing.silhouette(subject)) : [] }
         end
       end

@@ -23,6 +23,8 @@ module GreenPlinth
       private
 
       def fouled(feature, subject, feet)
+        return unless Plan::Outline.polygon(feature.outline).intersects?(feet)
+
         shared = Plan::Geos.area(Plan::Outline.polygon(feature.outline).intersection(feet))
         return if shared < LEAST_MM2
 

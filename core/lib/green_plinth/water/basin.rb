@@ -52,6 +52,14 @@ module GreenPlinth
         depth if depth.positive?
       end
 
+      # @param grid [Relief::Grid] the whole one
+      # @return [Numo::DFloat] mm of water over every cell of it; 0 where it is dry
+      def depths(grid, level)
+        field = Numo::DFloat.zeros(*grid.shape)
+        field[*@window] = (level - @ground).clip(0.0, nil) * @cells
+        field
+      end
+
       private
 
       def depth(level)

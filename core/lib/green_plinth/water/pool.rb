@@ -22,6 +22,10 @@ module GreenPlinth
       def wet? = known? && (area_mm2 || 0).positive?
       def volume_ml = volume_mm3 && (volume_mm3 / 1000)
 
+      # @param grid [Relief::Grid]
+      # @return [Numo::DFloat] mm of water over every cell; 0 where it is dry
+      def depths(grid) = @basin ? @basin.depths(grid, level) : Numo::DFloat.zeros(*grid.shape)
+
       # @return [Float, nil] mm of water over a cell; nil where it is dry
       def depth_at(row, column) = @basin&.depth_at(row, column, level)
     end

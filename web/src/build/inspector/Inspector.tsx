@@ -8,6 +8,7 @@ import type { Outline } from "../../api/types";
 import { capital } from "../../common/words";
 import { nameOf, placedPart, takeOutPatch, valueAt } from "../plan/parts";
 import { useBuildSession, useFile } from "../useSession";
+import { FeatureFields } from "./FeatureFields";
 import { FormFields } from "./FormFields";
 import { OutlineFields } from "./OutlineFields";
 import { SubjectFields } from "./SubjectFields";
@@ -51,6 +52,7 @@ export function Inspector({ pointer }: { pointer: string }) {
         {list === "forms" && <FormFields part={part} put={put} />}
         {list === "zones" && <ZoneFields part={part} put={put} />}
         {list === "waters" && <WaterFields part={part} pointer={path} put={put} clear={clear} />}
+        {list === "features" && <FeatureFields part={part} pointer={path} put={put} clear={clear} />}
         {list === "subjects" && <SubjectFields part={part} put={put} clear={clear} />}
         {outline && <OutlineFields outline={outline} placed={path !== "/plinth"} onChange={(next, label) => put("outline", next, label)} />}
       </Stack>

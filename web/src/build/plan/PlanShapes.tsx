@@ -204,6 +204,15 @@ export const PlanShapes = memo(function PlanShapes({
             stroke={subject.focal ? "#d7962a" : INK}
             strokeWidth={fine * (subject.focal ? 2.4 : 1.4)}
           />
+          {subject.feet.map((foot) => (
+            <path
+              key={foot.join()}
+              pointerEvents="none"
+              d={`M${foot[0] - fine * 4} ${foot[1]}h${fine * 8}M${foot[0]} ${foot[1] - fine * 4}v${fine * 8}`}
+              stroke={INK}
+              strokeWidth={fine * 1.6}
+            />
+          ))}
         </g>
       ))}
     </g>

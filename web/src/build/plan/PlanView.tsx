@@ -1,16 +1,18 @@
 import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { CutLine, Outline, Point } from "../../api/types";
+import type { CutLine, Mark, PatchOperation, Point } from "../../api/types";
 import { useBuild, useBuildSession, useFile, useSelection, useSession } from "../useSession";
 import { closes, type DrawKind, type DrawShape, ends, made, type Sketch, sketched } from "./drawing";
-import { COARSE, cutOf, FINE, type Gesture, patchOf, previewOf } from "./gesture";
+import { cutOf, type Gesture, type Preview, patchOf, previewOf, snapOf } from "./gesture";
+import { MarksLayer } from "./MarksLayer";
 import { Mat, Rulers } from "./Mat";
-import { bounds, type Grip, pathOf, withoutCorner } from "./outline";
+import { bounds, type Grip, withoutCorner } from "./outline";
 import { PlanOverlay } from "./PlanOverlay";
+import { PlanPreview } from "./PlanPreview";
 import { PlanShapes } from "./PlanShapes";
 import { PlanTools } from "./PlanTools";
-import { movePatch, nameOf, outlineOf, placedPart, reshapePatch, takeOutPatch, turnPatch } from "./parts";
+import { copyPatch, movePatch, nameOf, outlineOf, placedPart, reshapePatch, takeOutPatch, turnPatch } from "./parts";
 import { SnagMarks } from "./SnagMarks";
 import { usePlanKeys } from "./usePlanKeys";
 import { usePlanView, useSize } from "./view";
@@ -21,8 +23,19 @@ const CLOSE_PX = 14;
 /** Two taps within this are a double tap. */
 const DOUBLE_MS = 400;
 
+interface Props {
+  /** Strokes over the plan that show a judgement. */
+  marks?: Mark[];
+  /** A change looked at but not made: drawn as ghosts. */
+  trial?: PatchOperation[] | null;
+  /** Told of the change a drag would make while it lasts, and null when it is over. */
+  onTry?: (patch: PatchOperation[] | null) => void;
+}
+
+const NO_MARKS: Mark[] = [];
+
 /** The plan from above on its cutting mat: look, select, draw, move, turn, reshape. */
-export function PlanView() {
+export function PlanView({ marks = NO_MARKS, trial = null, onTry }: Props) {
   const session = useBuildSession();
   const build = useBuild();
   const file = useFile();
@@ -38,16 +51,16 @@ export function PlanView() {
   const { view, toScreen, toPlan, zoom, pan, fit } = usePlanView(steadyBox, size);
 
   const [gesture, setGesture] = useState<Gesture | null>(null);
-  const [fine, setFine] = useState(false);
+  const [keys, setKeys] = useState({ altKey: false, shiftKey: false });
   const [sketch, setSketch] = useState<Sketch | null>(null);
   /** What was let go of and is not yet in the server's drawing. */
-  const [settling, setSettling] = useState<{ pointer: string; outline: Outline; version: number } | null>(null);
+  const [settling, setSettling] = useState<(Preview & { version: number }) | null>(null);
   const touches = useRef(new Map<number, Point>());
   const start = useRef<Point>([0, 0]);
   const lastTap = useRef<{ key: string | null; at: number }>({ key: null, at: 0 });
 
   const placed = selected && selected !== "/plinth" ? placedPart(selected) : null;
-  const snap = fine ? FINE : COARSE;
+  const snap = snapOf(keys);
   const pulled = gesture ? previewOf(gesture, file, snap) : null;
   const preview = pulled ?? (settling && settling.version === build.version && !refused ? settling : null);
   const lit = preview?.pointer === placed ? (preview?.outline ?? null) : placed ? outlineOf(file, placed) : null;
@@ -63,7 +76,7 @@ export function PlanView() {
     event.stopPropagation();
     (ref.current as HTMLElement).setPointerCapture(event.pointerId);
     start.current = local(event);
-    setFine(event.altKey);
+    setKeys(event);
     setGesture(next);
   }
 
@@ -76,7 +89,7 @@ export function PlanView() {
     const at = toPlan(local(event));
     // Ground that fills the whole top is looked at, not dragged; what is already lit is taken hold of.
     const holds = part && event.button === 0 && (part === placed || part.startsWith("/subjects") || part.startsWith("/features"));
-    setFine(event.altKey);
+    setKeys(event);
     if (holds && outlineOf(file, part)?.kind !== "rest") {
       session.select(part);
       setGesture({ kind: "part", pointer: part, from: at, to: at });
@@ -90,10 +103,14 @@ export function PlanView() {
     if (before) touches.current.set(event.pointerId, at);
     if (sketch) return setSketch({ ...sketch, hover: toPlan(at) });
     if (!gesture) return;
-    setFine(event.altKey);
+    setKeys(event);
     if (gesture.kind === "pan") {
       if (before && event.buttons) pan(at[0] - before[0], at[1] - before[1]);
-    } else setGesture({ ...gesture, to: toPlan(at) });
+    } else {
+      const next = { ...gesture, to: toPlan(at) };
+      setGesture(next);
+      onTry?.(patchOf(next, file, snapOf(event)));
+    }
   }
 
   /** Two fingers: what lies under them stays under them. */
@@ -114,6 +131,7 @@ export function PlanView() {
     if (sketch) return tapped ? corner(toPlan(at)) : undefined;
     if (!done) return;
     setGesture(null);
+    onTry?.(null);
     if (done.kind === "cut") return tapped ? undefined : session.cutAt(cutOf(done));
     if (tapped && done.kind === "grip") return cornerTapped(done, event.timeStamp);
     if (tapped) {
@@ -163,10 +181,18 @@ export function PlanView() {
     session.edit(`Take out ${nameOf(file, pointer)}`, takeOutPatch(pointer));
   }
 
+  function copy(pointer: string) {
+    const copied = copyPatch(file, pointer);
+    if (!copied) return;
+    session.edit(`Copy ${nameOf(file, pointer)}`, copied.patch);
+    session.select(copied.pointer);
+  }
+
   usePlanKeys({
     nudge: (by) => placed && session.edit(`Nudge ${nameOf(file, placed)}`, movePatch(file, placed, by)),
     turn: (deg) => placed && session.edit(`Turn ${nameOf(file, placed)}`, turnPatch(file, placed, deg)),
     takeOut: () => selected && selected !== "/plinth" && takeOut(selected),
+    copy: () => placed && copy(placed),
     escape: () => (sketch ? setSketch(null) : session.select(null)),
     enter: () => sketch && finish({ ...sketch, hover: null }),
     zoom,
@@ -199,6 +225,7 @@ export function PlanView() {
       onPointerCancel={() => {
         touches.current.clear();
         setGesture(null);
+        onTry?.(null);
       }}
       sx={{
         position: "relative",
@@ -215,26 +242,7 @@ export function PlanView() {
         <Mat view={view} size={size} toScreen={toScreen} />
         <g transform={matrix}>
           <PlanShapes drawing={build.drawing} hidden={preview?.pointer} />
-          {preview && (
-            <path
-              d={pathOf(preview.outline)}
-              fill={preview.outline.kind === "strip" ? "none" : "#fff6df"}
-              fillOpacity={0.45}
-              stroke="#fff6df"
-              strokeOpacity={preview.outline.kind === "strip" ? 0.5 : 1}
-              strokeWidth={preview.outline.kind === "strip" ? preview.outline.width_mm : 1.5 / view.scale}
-            />
-          )}
-          {outline && (
-            <path
-              d={pathOf(outline)}
-              fill={outline.kind === "strip" ? "none" : "#fff6df"}
-              fillOpacity={0.35}
-              stroke={bench.accent}
-              strokeOpacity={outline.kind === "strip" ? 0.5 : 1}
-              strokeWidth={outline.kind === "strip" ? outline.width_mm : 2 / view.scale}
-            />
-          )}
+          <PlanPreview file={file} preview={preview} trial={trial} sketched={outline || null} hair={1 / view.scale} />
         </g>
         {sketch?.points.map((point) => (
           <circle
@@ -261,6 +269,7 @@ export function PlanView() {
           }
           onCut={(end, event) => begin(event, { kind: "cut", end, line, from: toPlan(local(event)), to: toPlan(local(event)) })}
         />
+        <MarksLayer marks={marks} toScreen={toScreen} />
         <SnagMarks
           snags={build.evaluation.snags}
           drawing={build.drawing}

@@ -1,6 +1,7 @@
 import type { CutLine, Outline, PatchOperation, PlinthFile, Point } from "../../api/types";
-import { add, centre, distance, type Grip, less, moved, roundedPoint, spun } from "./outline";
-import { movePatch, outlineOf, reshapePatch, turnPatch } from "./parts";
+import { applied } from "../session";
+import { add, centre, distance, type Grip, less, roundedPoint } from "./outline";
+import { movePatch, outlineOf, reshapePatch, shadowOf, turnPatch } from "./parts";
 
 /** One pull of a pointer on the plan, from down to up. Each kind says what it shows while it lasts and what it leaves. */
 export type Gesture =
@@ -10,10 +11,12 @@ export type Gesture =
   | { kind: "turn"; pointer: string; from: Point; to: Point }
   | { kind: "cut"; end: "from" | "to" | "both"; line: CutLine; from: Point; to: Point };
 
-/** Steps that a hand snaps to: whole millimetres and degrees, or tenths with Alt held. */
-export const FINE = { mm: 0.1, deg: 0.5 };
-export const COARSE = { mm: 1, deg: 1 };
+/** Steps that a hand snaps to: whole millimetres and degrees, tenths with Alt held, fives and quarter thirds with Shift. */
+const FINE = { mm: 0.1, deg: 0.5 };
+const USUAL = { mm: 1, deg: 1 };
+const COARSE = { mm: 5, deg: 15 };
 export type Snap = typeof FINE;
+export const snapOf = (keys: { altKey: boolean; shiftKey: boolean }): Snap => (keys.altKey ? FINE : keys.shiftKey ? COARSE : USUAL);
 
 const snapped = (by: Point, snap: Snap): Point => roundedPoint(by, snap.mm);
 
@@ -25,19 +28,20 @@ function turnOf(gesture: { pointer: string; from: Point; to: Point }, file: Plin
   return Math.round((angle(gesture.to) - angle(gesture.from)) / snap.deg) * snap.deg;
 }
 
-/** The outline to show while a gesture lasts; null where it changes none. */
-export function previewOf(gesture: Gesture, file: PlinthFile, snap: Snap): { pointer: string; outline: Outline } | null {
+/** A part as it will be when it is let go of: its outline, and a subject's whole shadow. */
+export interface Preview {
+  pointer: string;
+  outline: Outline;
+  shadow: Outline | null;
+}
+
+/** What to show while a gesture lasts; null where it changes no part. */
+export function previewOf(gesture: Gesture, file: PlinthFile, snap: Snap): Preview | null {
   if (gesture.kind === "pan" || gesture.kind === "cut") return null;
-  const outline = outlineOf(file, gesture.pointer);
-  if (!outline) return null;
-  switch (gesture.kind) {
-    case "part":
-      return { pointer: gesture.pointer, outline: moved(outline, snapped(less(gesture.to, gesture.from), snap)) };
-    case "turn":
-      return { pointer: gesture.pointer, outline: spun(outline, turnOf(gesture, file, snap)) };
-    case "grip":
-      return { pointer: gesture.pointer, outline: gesture.grip.pull(gesture.to) };
-  }
+  const { pointer } = gesture;
+  const then = applied(file, [{ label: "", patch: patchOf(gesture, file, snap) }]);
+  const outline = outlineOf(then, pointer);
+  return outline && { pointer, outline, shadow: shadowOf(then, pointer) };
 }
 
 /** The change a finished gesture makes to the file. */

@@ -71,9 +71,8 @@ export function moved(outline: Outline, by: Point): Outline {
   }
 }
 
-/** Counter-clockwise about its own centre. */
-export function spun(outline: Outline, deg: number): Outline {
-  const about = centre(outline);
+/** Counter-clockwise about its own centre, or about another point. */
+export function spun(outline: Outline, deg: number, about: Point = centre(outline)): Outline {
   switch (outline.kind) {
     case "oval":
     case "rectangle":

@@ -28,8 +28,20 @@ export function outlineOf(file: PlinthFile, pointer: string): Outline | null {
   if (!part) return null;
   if (!isSubject(pointer)) return (part.outline as Outline | undefined) ?? null;
   const subject = part as unknown as Subject;
-  const footprint = subject.footprint.kind === "round" ? subject.footprint : spun(subject.footprint, subject.turn_deg ?? 0);
-  return moved(footprint, subject.at_mm ?? [0, 0]);
+  return standing(subject.footprint, subject);
+}
+
+/** An outline drawn about a subject's own origin, where the subject stands. */
+function standing(outline: Outline, subject: Subject): Outline {
+  const turned = outline.kind === "round" ? outline : spun(outline, subject.turn_deg ?? 0, [0, 0]);
+  return moved(turned, subject.at_mm ?? [0, 0]);
+}
+
+/** A subject's whole plan shadow where it is larger than its footprint. */
+export function shadowOf(file: PlinthFile, pointer: string): Outline | null {
+  const subject = isSubject(pointer) ? (valueAt(file, placedPart(pointer)) as unknown as Subject | undefined) : undefined;
+  if (!subject?.silhouette) return null;
+  return standing(subject.silhouette, subject);
 }
 
 const put = (path: string, value: unknown): PatchOperation => ({ op: "add", path, value });
@@ -85,4 +97,24 @@ export function appendPatch(
   value: unknown,
 ): PatchOperation[] {
   return file[list] ? [put(`/${list}/-`, value)] : [put(`/${list}`, [value])];
+}
+
+/** How far beside the original a copy stands, mm. */
+const BESIDE_MM: Point = [10, 0];
+
+/** A copy of a placed part beside it, and where in the file it will be; null for what cannot be copied. */
+export function copyPatch(file: PlinthFile, pointer: string): { pointer: string; patch: PatchOperation[] } | null {
+  const path = placedPart(pointer);
+  const list = path.split("/")[1] as "forms" | "zones" | "waters" | "features" | "subjects";
+  const part = valueAt(file, path);
+  if (!part || path === "/plinth" || outlineOf(file, path)?.kind === "rest") return null;
+  const { courses, ...own } = part;
+  const plain = courses ? { ...own, courses: (courses as Bag[]).map(({ id, ...course }) => course) } : own;
+  const fresh = { ...plain, id: freshId(file, String(part.id).replace(/-\d+$/, "")) } as Bag;
+  if (list === "subjects") {
+    const [x, y] = (part.at_mm as Point | undefined) ?? [0, 0];
+    fresh.at_mm = [x + BESIDE_MM[0], y + BESIDE_MM[1]];
+    delete fresh.focal;
+  } else fresh.outline = moved(part.outline as Outline, BESIDE_MM);
+  return { pointer: `/${list}/${file[list]?.length ?? 0}`, patch: appendPatch(file, list, fresh) };
 }

@@ -5,6 +5,7 @@ interface Actions {
   nudge: (by: Point) => unknown;
   turn: (deg: number) => unknown;
   takeOut: () => unknown;
+  copy: () => unknown;
   escape: () => unknown;
   enter: () => unknown;
   zoom: (factor: number) => void;
@@ -20,6 +21,10 @@ export function usePlanKeys(actions: Actions) {
     if (arrow && !event.ctrlKey && !event.metaKey) {
       const step = event.shiftKey ? 5 : event.altKey ? 0.1 : 1;
       actions.nudge([arrow[0] * step, arrow[1] * step]);
+      return true;
+    }
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "d") {
+      actions.copy();
       return true;
     }
     if (event.ctrlKey || event.metaKey || event.altKey) return false;

@@ -1,0 +1,95 @@
+import Box from "@mui/material/Box";
+import Stack from "@mui/material/Stack";
+import { useTheme } from "@mui/material/styles";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useState } from "react";
+import { api, Refused } from "../api/client";
+import type { ScaleTable, ScaleThing } from "../api/types";
+import { Choice } from "../common/Choice";
+import { capital } from "../common/words";
+import { Comparison, personOf } from "./Comparison";
+import { useAsked, useSettled } from "./useAsked";
+
+const KINDS: [string, string][] = [
+  ["grain", "Grains"],
+  ["ballast", "Ballast"],
+  ["grass", "Grass fibres"],
+  ["brick", "Bricks"],
+  ["sett", "Setts"],
+  ["slab", "Slabs"],
+  ["road", "Road, wide"],
+  ["marking", "Marking, wide"],
+  ["tree", "Tree or bush"],
+  ["wave", "Waves"],
+];
+const VERDICTS = { right: "✓ right", too_big: "▲ too big", too_small: "▲ too small", unknown: "? not known" };
+
+/** Type what the packet says; see what it is in life, what it passes for, and what size to look for. */
+export function PacketCheck({ ratio, table }: { ratio: number; table: ScaleTable }) {
+  const [asked, setAsked] = useState({ kind: "grain", low: "4", high: "6", represents: "gravel_coarse" });
+  const settled = useSettled(asked);
+  const answer = useAsked(["check", ratio, settled], () => api.scaleCheck(ratio, settled), settled.low.trim() !== "");
+  const { bench } = useTheme();
+  const wrong = answer.error instanceof Refused ? (answer.error.problem.problems?.[0]?.message ?? answer.error.message) : null;
+  const things: ScaleThing[] =
+    asked.kind === "wave" ? table.waves : table.things.filter((thing) => table.kinds[asked.kind]?.includes(thing.key));
+  const check = answer.isError ? undefined : answer.data;
+  const put = (change: Partial<typeof asked>) => setAsked({ ...asked, ...change });
+  return (
+    <Box component="section" aria-label="What the packet says">
+      <Typography variant="h2" sx={{ mb: 1.25 }}>
+        What the packet says
+      </Typography>
+      <Stack direction="row" sx={{ gap: 1, flexWrap: "wrap" }}>
+        <Choice label="Kind" width={150} value={asked.kind} options={KINDS} onChange={(kind) => put({ kind, represents: "" })} />
+        <TextField
+          label="From"
+          value={asked.low}
+          onChange={(event) => put({ low: event.target.value })}
+          sx={{ width: 92 }}
+          error={Boolean(wrong)}
+        />
+        <TextField label="to, mm" value={asked.high} onChange={(event) => put({ high: event.target.value })} sx={{ width: 92 }} />
+        <Choice
+          label="Shall be"
+          width={190}
+          value={asked.represents}
+          options={[
+            ["", "whatever it passes for"] as const,
+            ...things.map((thing) => [thing.key, `${thing.name} (${thing.key})`.replace(/ \((?!brick).*\)/, "")] as const),
+          ]}
+          onChange={(represents) => put({ represents })}
+        />
+      </Stack>
+      {wrong && (
+        <Typography color="error" variant="body2" sx={{ mt: 0.75 }}>
+          {capital(wrong)}
+        </Typography>
+      )}
+      {check && (
+        <>
+          <Typography
+            sx={{
+              mt: 1,
+              fontWeight: 600,
+              color: check.verdict === "right" ? bench.ready : check.verdict === "unknown" ? undefined : bench.trouble,
+            }}
+          >
+            {VERDICTS[check.verdict]}
+            {check.wanted && ` for ${check.wanted.name}`}
+          </Typography>
+          <Typography role="status">{check.sentence}</Typography>
+          {check.wanted && (
+            <Comparison
+              thing={check.wanted}
+              person={personOf(table.things)}
+              ratio={ratio}
+              packet={{ low: check.life[0].mm, high: check.life[1].mm, words: `packet: ${check.life[1].metric}` }}
+            />
+          )}
+        </>
+      )}
+    </Box>
+  );
+}
