@@ -25,6 +25,16 @@ module GreenPlinth
         Plan::Outline.polygon(part.outline).centroid.then { |point| [point.x, point.y] }
       end
 
+      # Exactly for two round ones, whose polygons stray from the curve by a hair.
+      # @return [Float] mm between two subjects' silhouettes; 0 where they meet
+      def apart(one, other)
+        outlines = [one, other].map { |subject| subject.silhouette || subject.footprint }
+        return silhouette(one).distance(silhouette(other)) unless outlines.all? { |outline| outline["kind"] == "round" && outline["at_mm"].nil? }
+
+        between = Math.hypot(one.at_mm[0] - other.at_mm[0], one.at_mm[1] - other.at_mm[1])
+        [between - outlines.sum { |outline| outline["diameter_mm"] / 2.0 }, 0.0].max
+      end
+
       # The foot points on the plan: the maker's own, else one in the middle of the footprint.
       # @return [Array<Array(Float, Float)>] mm
       def feet(subject)

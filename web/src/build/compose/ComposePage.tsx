@@ -46,7 +46,7 @@ export function ComposePage() {
         gridTemplateRows: { xs: "46vh 260px auto", md: "minmax(0, 1fr) minmax(180px, 36%)" },
       }}
     >
-      <PlanView marks={marks} trial={trial} onTry={ask} />
+      <PlanView withCut={false} marks={marks} trial={trial} onTry={ask} />
       <Box
         sx={{
           gridRow: { md: "1 / 3" },

@@ -25,7 +25,7 @@ interface Props {
 export function JudgementList({ judgements, shown, onShow }: Props) {
   const session = useBuildSession();
   const { bench } = useTheme();
-  const colour = { good: bench.ready, look: bench.curing, trouble: bench.trouble, unknown: "text.secondary" };
+  const colour = { good: bench.ready, look: "text.primary", trouble: bench.trouble, unknown: "text.secondary" };
   return (
     <Box component="section" aria-label="Composition">
       <Typography variant="h2">Composition</Typography>

@@ -24,6 +24,8 @@ const CLOSE_PX = 14;
 const DOUBLE_MS = 400;
 
 interface Props {
+  /** Whether the section line lies on the plan. */
+  withCut?: boolean;
   /** Strokes over the plan that show a judgement. */
   marks?: Mark[];
   /** A change looked at but not made: drawn as ghosts. */
@@ -35,7 +37,7 @@ interface Props {
 const NO_MARKS: Mark[] = [];
 
 /** The plan from above on its cutting mat: look, select, draw, move, turn, reshape. */
-export function PlanView({ marks = NO_MARKS, trial = null, onTry }: Props) {
+export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry }: Props) {
   const session = useBuildSession();
   const build = useBuild();
   const file = useFile();
@@ -261,7 +263,7 @@ export function PlanView({ marks = NO_MARKS, trial = null, onTry }: Props) {
           outline={lit}
           canTurn={placed !== null && lit !== null && lit.kind !== "round" && lit.kind !== "rest"}
           canReshape={placed !== null && !placed.startsWith("/subjects")}
-          cut={line}
+          cut={withCut ? line : null}
           drawing={build.drawing}
           onGrip={(grip: Grip, event) => placed && begin(event, { kind: "grip", pointer: placed, grip, to: grip.at })}
           onTurn={(event) =>

@@ -14,7 +14,17 @@ module GreenPlinth
           area = Plan::Geos.area(@terrain.ground.area(index))
           return if area < 1e-6
 
-          zone.courses.each_with_index { |course, at| course(course, zone, at, area) }
+          open = [area - kept_out(@terrain.ground.area(index)), 1e-6].max
+          zone.courses.each_with_index { |course, at| course(course, zone, at, grows?(course) ? open : area) }
+        end
+
+        # Nothing is planted where feet, wheels and tracks stand.
+        def grows?(course) = @catalogue[course.material]&.family == "greenery"
+
+        # @return [Float] mm² of an area that subjects stand on
+        def kept_out(area)
+          feet = Plan::Geos.union(@design.subjects.reject { |subject| subject.kind == "hull" }.map { |subject| Composition::Standing.footprint(subject) })
+          feet.empty? || !area.intersects?(feet) ? 0.0 : Plan::Geos.area(area.intersection(feet))
         end
 
         def course(course, zone, at, area)

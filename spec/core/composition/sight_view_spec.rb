@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+RSpec.describe GreenPlinth::Composition::SightView do
+  def eye(direction, elevation) = GreenPlinth::Composition::Eye.new(direction.to_f, elevation.to_f)
+  def view(direction, elevation, **members)
+    evaluation(plain_file(forms: [lift(10, rectangle(100, 60))], **members)).sight_view(eye(direction, elevation))
+  end
+
+  it "is a true elevation from level: a 100 × 60 board, 20 below and 10 above its top" do
+    left, low, right, high = view(0, 0)["bounds_mm"]
+    expect([left, low, right, high]).to match([be_within(0.2).of(-50), -20, be_within(0.2).of(50), be_within(0.2).of(10)])
+    expect(view(90, 0)["bounds_mm"].values_at(0, 2)).to match([be_within(0.2).of(-30), be_within(0.2).of(30)])
+  end
+
+  it "draws a figure as tall as it is, shortened by the cosine from above" do
+    subjects = [figure(round(8), height_mm: 30, at_mm: [10, 0])]
+    from = ->(elevation) { view(0, elevation, subjects: subjects)["items"].find { |item| item["kind"] == "figure" } }
+    expect(from[0].values_at("at", "width_mm", "height_mm")).to match([[10, 10], be_within(0.05).of(8), 30])
+    expect(from[60]["height_mm"]).to be_within(0.01).of(15)
+  end
+
+  it "paints from the back to the front" do
+    subjects = [figure(round(8), id: "front", height_mm: 30, at_mm: [0, -20]), figure(round(8), id: "back", height_mm: 30, at_mm: [0, 20])]
+    names = ->(direction) { view(direction, 20, subjects: subjects)["items"].filter_map { |item| item["name"] } }
+    expect(names[0]).to eq(%w[back front])
+    expect(names[180]).to eq(%w[front back])
+  end
+
+  it "shows only the faces that are turned to the eye, each in its own light" do
+    wall = { "id" => "w", "kind" => "wall", "outline" => rectangle(30, 4), "height_mm" => 20 }
+    faces = view(30, 20, features: [wall])["items"].find { |item| item["kind"] == "wall" }["faces"]
+    expect(faces.size).to eq(3)
+    expect(faces.map { |face| face["shade"] }.uniq.size).to eq(3)
+  end
+
+  it "has no number that is none, whatever is looked at" do
+    sample_names.each do |name|
+      told = evaluation(sample(name))
+      [0, 135].each { |direction| expect { JSON.generate(told.sight_view(eye(direction, 35))) }.not_to raise_error }
+    end
+  end
+end
