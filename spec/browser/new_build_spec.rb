@@ -34,10 +34,10 @@ RSpec.describe "A new build", type: :feature do
     Dir.mktmpdir do |folder|
       path = File.join(folder, "kidney.svg")
       File.write(path, '<svg width="90mm" height="60mm" viewBox="0 0 90 60"><path d="M0 30C0 0 90 0 90 30S0 60 0 30Z"/></svg>')
-      attach_file("SVG drawing of the outline", path, make_visible: true)
+      attach_file("From a drawing: SVG or DXF file", path, make_visible: true)
       expect(page).to have_text(/corners/)
       File.write(path, "<svg/>")
-      attach_file("SVG drawing of the outline", path, make_visible: true)
+      attach_file("From a drawing: SVG or DXF file", path, make_visible: true)
       expect(page).to have_text("no closed shape")
     end
     click_button "Begin the build"

@@ -104,9 +104,9 @@ RSpec.describe "Shapes on the plan", type: :feature do
   end
 
   it "changes stage by number" do
-    press("3")
+    press("4")
     expect(page).to have_css("h1", text: "Order of work")
-    press("2")
+    press("3")
     expect(page).to have_css("section[aria-label=Plan]")
   end
 

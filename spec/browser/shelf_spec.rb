@@ -5,10 +5,10 @@ RSpec.describe "The shelf", type: :feature do
     visit "/"
     expect(page).to have_text("Nothing on the shelf yet")
     click_button "Put the samples back"
-    expect(page).to have_css("article", count: 4)
+    expect(page).to have_css("article", count: sample_names.size)
     expect(page).to have_css("article", text: /Skiff on the ebb.*1 stops the work/m)
     expect(page).to have_css("article", text: /Lineside lane.*days late/m)
-    expect(page).to have_css("article svg[aria-label^='Plan of']", count: 4)
+    expect(page).to have_css("article svg[aria-label^='Plan of']", count: sample_names.size)
   end
 
   it "opens a build and comes back" do

@@ -102,7 +102,7 @@ RSpec.describe "Builds over HTTP" do
       own = create(plain_file(title: "My own"))
       post_json("/api/samples", {})
       sampled = answer.select { |build| build["sample"] }
-      expect(sampled.size).to eq(4)
+      expect(sampled.size).to eq(sample_names.size)
       skiff = read(sampled.find { |build| build["title"] == "Skiff on the ebb" })
       change(skiff, { op: "replace", path: "/title", value: "Sunk" })
       titles = post_json("/api/samples", {}).map { |build| build["title"] }
@@ -113,7 +113,7 @@ RSpec.describe "Builds over HTTP" do
 
     it "are of different kinds, one stopped by a snag, one late" do
       builds = post_json("/api/samples", {})
-      expect(builds.map { |build| build["purpose"] }).to contain_exactly("vignette", "gaming_base", "sea_base", "photo_set")
+      expect(builds.map { |build| build["purpose"] }).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "photo_set", "floating_display")
       expect(builds.count { |build| (build["late_min"] || 0).positive? }).to eq(1)
       expect(builds.find { |build| build["title"] == "Skiff on the ebb" }["stops"]).to eq(1)
     end

@@ -24,7 +24,7 @@ module GreenPlinth
         # @return [RGeo geometry] the third of the base that is farthest from the eye
         def back = bands.last
 
-        def longer_side = super
+        public :longer_side
 
         private
 
