@@ -15,6 +15,7 @@ import { OutlineFields } from "../inspector/OutlineFields";
 import { DownloadLink } from "../quantities/DownloadLink";
 import { useBuild, useBuildSession, useFile } from "../useSession";
 import { Evenings } from "./Evenings";
+import { MustFit } from "./MustFit";
 import { SCHOOLS } from "./schools";
 
 /** What the base is, for whom and by when: everything that is said once. */
@@ -132,6 +133,9 @@ export function BriefPage() {
           ]}
           onChange={(value) => put("Change the face", "/plinth/key", value)}
         />
+      </FieldGroup>
+      <FieldGroup title="Where it must fit">
+        <MustFit file={file} onChange={(label, patch) => session.edit(label, patch)} />
       </FieldGroup>
       <FieldGroup title="When">
         <MomentField

@@ -42,7 +42,7 @@ export function SightDrawing({ view, selected, onSelect }: Props) {
   const hair = Math.max((right - left) / 700, (high - low) / 260);
   return (
     <svg
-      viewBox={`${left - margin - hair * 40} ${-high - margin} ${right - left + 2 * margin + hair * 40} ${high - low + 2 * margin}`}
+      viewBox={`${left - margin - hair * 66} ${-high - margin} ${right - left + 2 * margin + hair * 66} ${high - low + 2 * margin}`}
       preserveAspectRatio="xMidYMax meet"
       width="100%"
       height="100%"

@@ -9,6 +9,7 @@ import { amountWords, capital, count, money, short } from "../../common/words";
 import { related, useBuild, useBuildSession, useFile, useSelection } from "../useSession";
 import { DownloadLink } from "./DownloadLink";
 import { PourCards } from "./PourCards";
+import { UnitCounts } from "./UnitCounts";
 
 /** What the build takes of everything: how much of each pack goes, how many to buy, what it costs. */
 export function QuantitiesPage() {
@@ -33,6 +34,7 @@ export function QuantitiesPage() {
         in hundredths of your money.
       </Typography>
       <PourCards />
+      <UnitCounts />
       {families.map((family) => (
         <Box component="section" key={family} aria-label={capital(family)} sx={{ mt: 2 }}>
           <Typography variant="h2" sx={{ borderBottom: 2, borderColor: "primary.main" }}>
