@@ -6,6 +6,7 @@ source "https://rubygems.org"
 gem "icalendar", "~> 2.13"      # calendars out
 gem "json_schemer", "~> 2.5"    # the plinth file's schema, and OpenAPI 3.1 in the server
 gem "numo-narray", "~> 0.9.2"   # height fields
+gem "prawn", "~> 2.5"           # templates as PDF
 gem "rgeo", "~> 3.0"            # GEOS polygons
 gem "zeitwerk", "~> 2.6.18"
 
@@ -24,6 +25,7 @@ group :test do
   gem "capybara", "~> 3.40"
   gem "cuprite", "~> 0.17"
   gem "highs", "~> 0.2"         # a real solver: the oracle for schedules
+  gem "pdf-inspector", "~> 1.3" # templates read back
   gem "prop_check", "~> 1.0"
   gem "rack-test", "~> 2.1"
   gem "rgl", "~> 0.6"           # a second opinion on graphs

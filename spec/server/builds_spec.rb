@@ -20,7 +20,7 @@ RSpec.describe "Builds over HTTP" do
       build = create(sample(name))
       expect(build["evaluation"]["title"]).to eq(sample(name)["title"])
       expect(build["drawing"]["foot"]).not_to be_empty
-      expect(build["section"]["strata"]).not_to be_empty
+      expect(build["sections"][0]["strata"]).not_to be_empty
     end
   end
 
@@ -46,10 +46,11 @@ RSpec.describe "Builds over HTTP" do
 
   it "cuts the section where it is asked to" do
     build = create(sample("peat-bank"))
-    get("/api/builds/#{build["id"]}?section=-10,-40,-10,40")
-    expect(answer["section"]).to include("from" => [-10.0, -40.0], "to" => [-10.0, 40.0], "length_mm" => 80.0)
-    get("/api/builds/#{build["id"]}?section=here,and,there")
-    expect(answer["problems"].first["pointer"]).to eq("/section")
+    get("/api/builds/#{build["id"]}?sections=-10,-40,-10,40;0,-5,9,-5")
+    expect(answer["sections"].map { |section| section["length_mm"] }).to eq([80.0, 9.0])
+    expect(answer["sections"][0]).to include("from" => [-10.0, -40.0], "to" => [-10.0, 40.0])
+    get("/api/builds/#{build["id"]}?sections=here,and,there")
+    expect(answer["problems"].first["pointer"]).to eq("/sections")
   end
 
   it "has nothing where nothing is" do

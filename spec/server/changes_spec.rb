@@ -102,7 +102,7 @@ RSpec.describe "Changes over HTTP" do
       [{ version: 1, label: "x", patch: [] }, "an empty patch"],
       [{ version: 1, label: "x", patch: [{ op: "explode", path: "/title" }] }, "an unknown operation"],
       [{ version: 1, label: "x", patch: [{ op: "add", path: "/title" }] }, "an operation without its value"],
-      [{ version: 1, label: "x", patch: [{ op: "add", path: "/title", value: "y" }], section: [1, 2] }, "half a section"],
+      [{ version: 1, label: "x", patch: [{ op: "add", path: "/title", value: "y" }], sections: [[1, 2]] }, "half a section"],
       [{ version: 1, label: "x", patch: [{ op: "add", path: "/title", value: "y" }], extra: 1 }, "a member too many"],
     ].each do |body, what|
       it "refuses #{what}" do

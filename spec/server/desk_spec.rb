@@ -7,14 +7,14 @@ RSpec.describe "The desk" do
 
   it "cuts the section through the first water unless told where" do
     id = desk.create(pool_file(level: 8, outline: rectangle(40, 20, at: [0, 15])))
-    expect(desk.show(desk.find(id))["section"]["from"][1]).to be_within(0.01).of(15)
-    expect(desk.show(desk.find(id), [0.0, -30.0, 0.0, 30.0])["section"]["from"]).to eq([0.0, -30.0])
+    expect(desk.show(desk.find(id))["sections"][0]["from"][1]).to be_within(0.01).of(15)
+    expect(desk.show(desk.find(id), [[0.0, -30.0, 0.0, 30.0]])["sections"][0]["from"]).to eq([0.0, -30.0])
   end
 
   it "cuts through the middle of a dry base, and for a line without length" do
     id = desk.create(plain_file)
-    expect(desk.show(desk.find(id))["section"]).to include("from" => [-50.0, 0.0], "to" => [50.0, 0.0])
-    expect(desk.show(desk.find(id), [5.0, 5.0, 5.0, 5.0])["section"]["length_mm"]).to eq(100)
+    expect(desk.show(desk.find(id))["sections"][0]).to include("from" => [-50.0, 0.0], "to" => [50.0, 0.0])
+    expect(desk.show(desk.find(id), [[5.0, 5.0, 5.0, 5.0]])["sections"][0]["length_mm"]).to eq(100)
   end
 
   it "keeps the shelf's words with the build" do

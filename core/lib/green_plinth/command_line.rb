@@ -7,11 +7,14 @@ module GreenPlinth
     OK = 0
     INVALID = 2
     INFEASIBLE = 3
+    FORMATS = %w[ics csv svg pdf dxf cut-svg stl].freeze
 
     USAGE = <<~TEXT
       green-plinth evaluate FILE                      the evaluation of a plinth file, as JSON
       green-plinth schedule FILE                      an answer for a bare network of steps, as JSON
       green-plinth export FILE --to ics|csv|svg       its calendar, its shopping list, its plan
+      green-plinth export FILE --to pdf|dxf|cut-svg   templates at full size to cut along (PDF: A4 pages)
+      green-plinth export FILE --to stl               the finished relief as a closed surface, in mm
 
       FILE may be - for standard input. Exit codes: 0 done, 2 the file is not valid, 3 no schedule can exist.
     TEXT
@@ -85,13 +88,18 @@ module GreenPlinth
 
     def export(arguments)
       path, option, format = arguments
-      return refuse("Say what to export to: --to ics, csv or svg.") unless arguments.size == 3 && option == "--to" && %w[ics csv svg].include?(format)
+      return refuse("Say what to export to: --to #{FORMATS.join(", ")}.") unless arguments.size == 3 && option == "--to" && FORMATS.include?(format)
 
       evaluation = GreenPlinth.evaluate(GreenPlinth.read(read(path)), effort: :thorough)
-      say(send(:"export_#{format}", evaluation))
+      @out.write(send(:"export_#{format.tr("-", "_")}", evaluation))
+      OK
     end
 
     def export_csv(evaluation) = Formats::ShoppingCsv.write(evaluation)
+    def export_pdf(evaluation) = Formats::TemplatePdf.new(evaluation.templates, evaluation.design.title).write
+    def export_dxf(evaluation) = Formats::TemplateDxf.new(evaluation.templates).write
+    def export_cut_svg(evaluation) = Formats::TemplateSvg.new(evaluation.templates, evaluation.design.title).write
+    def export_stl(evaluation) = Formats::Stl.write(evaluation.mesh, evaluation.design.title)
     def export_svg(evaluation) = Formats::PlanSvg.new(evaluation).write
 
     # The same title is the same build: a calendar that takes the file twice keeps one set of events.

@@ -13,8 +13,9 @@ module GreenPlinth
     GROUND = [*BASE, "zones"].freeze
     WET = [*GROUND, "waters"].freeze
     STANDING = %w[plinth subjects features].freeze
-    SEEN = [*WET, "subjects", "features", "eye"].freeze
-    private_constant :BASE, :GROUND, :WET, :STANDING, :SEEN
+    STOOD = [*WET, "subjects", "features"].freeze
+    SEEN = [*STOOD, "eye"].freeze
+    private_constant :BASE, :GROUND, :WET, :STANDING, :STOOD, :SEEN
 
     attr_reader :design, :catalogue
 
@@ -38,6 +39,25 @@ module GreenPlinth
 
     # @return [Plan::Ground] who owns which part of the top
     def ground = part(:ground, %w[plinth zones]) { Plan::Ground.new(design.plinth, design.zones) }
+
+    # @return [Relief::Slopes]
+    def slopes = part(:slopes, GROUND) { Relief::Slopes.new(terrain, design.zones, catalogue) }
+
+    # @param interval [Float, nil] mm between contours
+    # @return [Hash] see Formats::ReliefFile
+    def relief_told(interval) = part(:relief_told, GROUND, interval) { Formats::ReliefFile.new(self).to_h(interval) }
+
+    # @return [Hash] see Formats::SolidFile
+    def solid_told = part(:solid_told, STOOD) { Formats::SolidFile.new(self).to_h }
+
+    # @return [Relief::EdgeSkin]
+    def edge_skin = part(:edge_skin, GROUND) { Relief::EdgeSkin.new(design.plinth, terrain) }
+
+    # @return [Relief::Mesh] fine enough to print
+    def mesh = part(:mesh, GROUND) { Relief::Mesh.new(terrain, design.plinth.thickness_mm) }
+
+    # @return [Array<Templates::Piece>]
+    def templates = part(:templates, [*BASE, "subjects", "title"]) { Templates::Pieces.new(self).all }
 
     # @return [Array<Water::Pool>]
     def pools
@@ -94,14 +114,14 @@ module GreenPlinth
     def eye = Composition::Eye.of(design)
 
     # @return [Composition::Solids] what stands on the ground, as upright prisms
-    def solids = part(:solids, SEEN) { Composition::Solids.new(design, terrain, pools) }
+    def solids = part(:solids, STOOD) { Composition::Solids.new(design, terrain, pools) }
 
     # @return [Composition::Sight]
     def sight = part(:sight, SEEN) { Composition::Sight.new(solids, terrain, eye) }
 
     # @param eye [Composition::Eye]
     # @return [Hash] see Composition::SightView
-    def sight_view(eye) = part(:sight_view, [*SEEN - ["eye"]], eye.to_a) { Composition::SightView.new(self, eye).to_h }
+    def sight_view(eye) = part(:sight_view, STOOD, eye.to_a) { Composition::SightView.new(self, eye).to_h }
 
     # @return [Composition::Footing]
     def footing = Composition::Footing.new(design, terrain)
@@ -119,8 +139,8 @@ module GreenPlinth
     # @param to [Array(Float, Float)]
     # @return [Hash] see Relief::Section#along
     def section(from, to)
-      part(:section, WET, from, to) do
-        Relief::Section.new(design, terrain, pools, catalogue).along(from, to)
+      part(:section, STOOD, from, to) do
+        Relief::Section.new(design, terrain, pools, catalogue, solids).along(from, to)
       end
     end
 

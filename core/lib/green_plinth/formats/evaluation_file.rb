@@ -20,8 +20,8 @@ module GreenPlinth
           "snags" => @evaluation.snags.map(&:to_h) }
       end
 
-      # @return [Hash] what placing the subjects changes: composition and balance
-      def standing = { "composition" => composition, "balance" => balance }
+      # @return [Hash] what a placing or a level changes: composition, balance and waters
+      def standing = { "composition" => composition, "balance" => balance, "waters" => waters }
 
       private
 

@@ -2,8 +2,8 @@
 
 module GreenPlinth
   module Quantities
-    # Cuts pieces from stock sheets: their bounding boxes on shelves, tallest first, turned where that fits; a piece
-    # larger than a sheet is laid from several, by area. Thicknesses are not mixed.
+    # How many stock sheets pieces take: their bounding boxes laid out, turned where that fits; a piece larger than a
+    # sheet is laid from several, by area. Thicknesses are not mixed.
     class Nesting
       # Joins and cuts lose this share when a piece is laid from several sheets (from memory).
       JOINED_YIELD = 0.85
@@ -26,7 +26,7 @@ module GreenPlinth
         small, large = pieces.partition { |piece| fits?(piece) }
         joined = large.sum { |piece| (piece[:area] * piece[:count] * @copies / (@long * @short * JOINED_YIELD)).ceil }
         full, left = small.map { |piece| full_sheets(piece) }.transpose
-        joined + (full || []).sum + shelves((left || []).flatten(1))
+        joined + (full || []).sum + laid_out((left || []).flatten(1))
       end
 
       # Sheets filled with nothing but one piece, in rows and columns, and the boxes that are left over: a batch of many
@@ -44,29 +44,8 @@ module GreenPlinth
         short <= @short && long <= @long
       end
 
-      # Shelves run along the sheet's long side; each box lies with its longer side along, unless upright fits better.
-      def shelves(boxes)
-        sheets = []
-        boxes.sort_by { |short, long| [-short, -long] }.each { |short, long| place(sheets, short, long) }
-        sheets.size
-      end
-
-      def place(sheets, height, width)
-        sheets.each { |shelves| return if on_shelf(shelves, height, width) || new_shelf(shelves, height, width) }
-        sheets << [{ height: height, used: width }]
-      end
-
-      def on_shelf(shelves, height, width)
-        shelf = shelves.find { |one| one[:height] >= height - 1e-9 && one[:used] + width <= @long + 1e-9 } or return false
-        shelf[:used] += width
-        true
-      end
-
-      def new_shelf(shelves, height, width)
-        return false if shelves.sum { |shelf| shelf[:height] } + height > @short + 1e-9
-
-        shelves << { height: height, used: width }
-        true
+      def laid_out(boxes)
+        Templates::Packing.new([@long, @short], boxes.map { |short, long| Templates::Packing::Box.new(nil, long, short, true) }).sheets.size
       end
     end
   end

@@ -8,7 +8,9 @@ module GreenPlinth
       SAMPLES = 360
 
       # @param pools [Array<Water::Pool>] those that hold water
-      def initialize(design, terrain, pools, catalogue)
+      # @param solids [Composition::Solids]
+      def initialize(design, terrain, pools, catalogue, solids)
+        @solids = solids
         @design = design
         @terrain = terrain
         @pools = pools
@@ -17,14 +19,16 @@ module GreenPlinth
 
       # @param from [Array(Float, Float)]
       # @param to [Array(Float, Float)]
-      # @return [Hash] length_mm, strata (each with its runs of [s, bottom, top] along the cut, mm), waters, heights
+      # @return [Hash] length_mm, strata (each with its runs of [s, bottom, top] along the cut, mm), waters, what stands
+      #   there in elevation, and how the ground rises along it
       def along(from, to)
         length = Math.hypot(to[0] - from[0], to[1] - from[1])
         @layers = {}
+        @surface = []
         @waters = Hash.new { |hash, id| hash[id] = Runs.new }
         stations(from, to, length).each { |s, x, y| sample(s, x, y) }
         { "from" => from, "to" => to, "length_mm" => length.round(3), "strata" => @layers.values.map { |layer| told(layer) },
-          "waters" => @waters.map { |id, runs| { "id" => id, "runs" => runs.to_a } } }
+          "waters" => @waters.map { |id, runs| { "id" => id, "runs" => runs.to_a } }, "standing" => standing(from, to, length), "gradient" => gradient(length) }
       end
 
       private
@@ -40,7 +44,9 @@ module GreenPlinth
         cell = @terrain.grid.at(x, y)
         return unless cell && @terrain.weight[*cell] > 0.02
 
-        column(cell).each { |part, bottom, top| runs(part).add(s, bottom, top) if top > bottom + 1e-4 }
+        solid = column(cell)
+        solid.each { |part, bottom, top| runs(part).add(s, bottom, top) if top > bottom + 1e-4 }
+        @surface << [s, solid.map(&:last).max]
         water(s, cell)
       end
 
@@ -79,6 +85,48 @@ module GreenPlinth
 
       def runs(part)
         (@layers[part.pointer] ||= [part, Runs.new])[1]
+      end
+
+      # Behind the cut or farther before it than this a thing is left out, as a share of the base's depth.
+      BESIDE = 0.18
+
+      # Features and subjects the cut goes through or passes by, seen square to it: [from, to] along, [low, high] up.
+      def standing(from, to, length)
+        return [] if length.zero?
+
+        line = Plan::Geos.line([from, to])
+        along = [(to[0] - from[0]) / length, (to[1] - from[1]) / length]
+        reach = BESIDE * Plan::Outline.size(@design.plinth.outline).max
+        @solids.all.select { |solid| solid.shape.distance(line) <= reach }.map do |solid|
+          run = solid.corners.map { |x, y| ((x - from[0]) * along[0]) + ((y - from[1]) * along[1]) }.minmax
+          { "pointer" => solid.pointer, "name" => solid.part.name, "kind" => solid.part.kind, "from" => run[0].round(2), "to" => run[1].round(2),
+            "low" => solid.low.round(2), "high" => solid.high.round(2), "cut" => solid.shape.intersects?(line) }
+        end.select { |one| one["to"] > 0 && one["from"] < length }
+      end
+
+      # Steepest over at least so much of the cut, mm: less is the tooth of a torn edge.
+      TOOTH_MM = 2.0
+
+      # The ground's rise along the cut: from end to end, and at its steepest.
+      def gradient(length)
+        points = @surface.sort_by(&:first)
+        return if points.size < 2 || length.zero?
+
+        run = points.last[0] - points.first[0]
+        rise = points.last[1] - points.first[1]
+        steepest = steepest(points)
+        { "rise_mm" => rise.round(2), "run_mm" => run.round(2), "mean_pct" => (100 * rise / run).round(2), "steepest_pct" => steepest&.first&.round(1), "steepest_at_mm" => steepest&.last&.round(1) }
+      end
+
+      def steepest(points)
+        ahead = 0
+        points.each_index.filter_map do |i|
+          ahead += 1 while ahead < points.size && points[ahead][0] - points[i][0] < TOOTH_MM
+          next if ahead >= points.size
+
+          (s0, z0), (s1, z1) = points[i], points[ahead]
+          [(100 * (z1 - z0) / (s1 - s0)), (s0 + s1) / 2]
+        end.max_by { |pct, _| pct.abs }
       end
 
       def told((part, runs))

@@ -24,6 +24,7 @@ module GreenPlinth
       register Resources::Outlines
       register Resources::Composing
       register Resources::ScaleDesk
+      register Resources::Shaping
       register Resources::Live
       register Resources::Pages
 

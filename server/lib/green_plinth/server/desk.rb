@@ -56,12 +56,12 @@ module GreenPlinth
         end
       end
 
-      # @param line [Array(Float, Float, Float, Float), nil] where to cut the section
+      # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut sections
       # @return [Hash] a build as its screen wants it
-      def show(build, line = nil)
+      def show(build, lines = nil)
         evaluation = evaluate(build.file)
         { "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo, "sample" => !build.sample_key.nil?,
-          "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing, "section" => evaluation.section(*cut(evaluation, line)) }
+          "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing, "sections" => cuts(evaluation, lines).map { |from, to| evaluation.section(from, to) } }
       end
 
       private
@@ -77,13 +77,15 @@ module GreenPlinth
       end
 
       # Where no line is given: from the left to the right, through the first water or else the plinth's middle.
-      def cut(evaluation, line)
-        return [line[0, 2], line[2, 2]] if line && line[0, 2] != line[2, 2]
+      # @return [Array<Array(Array(Float, Float), Array(Float, Float))>]
+      def cuts(evaluation, lines)
+        long = (lines || []).reject { |line| line[0, 2] == line[2, 2] }
+        return long.map { |line| [line[0, 2], line[2, 2]] } if long.any?
 
         min_x, min_y, max_x, max_y = Plan::Geos.bounds(evaluation.ground.foot)
         wet = evaluation.pools.find(&:wet?)
         middle = wet ? Plan::Outline.polygon(wet.water.outline).centroid.y : (min_y + max_y) / 2
-        [[min_x, middle], [max_x, middle]]
+        [[[min_x, middle], [max_x, middle]]]
       end
 
       # What the shelf tells without evaluating: kept with the build.

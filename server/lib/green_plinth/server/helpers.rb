@@ -40,15 +40,18 @@ module GreenPlinth
         Formats::Json.parse(request.body.read.to_s)
       end
 
-      # @param text [String, nil] "x0,y0,x1,y1" in mm
-      # @return [Array<Float>, nil]
-      def line_of(text)
+      # Sections shown beside each other at most.
+      MOST_SECTIONS = 3
+
+      # @param text [String, nil] "x0,y0,x1,y1" in mm, several with a semicolon between
+      # @return [Array<Array<Float>>, nil]
+      def lines_of(text)
         return if text.nil? || text.empty?
 
-        values = text.split(",").map { |value| Float(value, exception: false) }
-        return values if values.size == 4 && values.all? { |value| value&.finite? && value.abs <= 10_000 }
+        lines = text.split(";").map { |line| line.split(",").map { |value| Float(value, exception: false) } }
+        return lines if lines.size <= MOST_SECTIONS && lines.all? { |values| values.size == 4 && values.all? { |value| value&.finite? && value.abs <= 10_000 } }
 
-        raise InvalidFile, [GreenPlinth::Problem.new("/section", "must be four numbers in mm, like -60,0,60,0")]
+        raise InvalidFile, [GreenPlinth::Problem.new("/sections", "must be one to three lines of four numbers in mm, like -60,0,60,0;0,-40,0,40")]
       end
     end
   end

@@ -18,7 +18,7 @@ module GreenPlinth
             json_body(desk.show(desk.find(id)))
           end
 
-          app.get("/api/builds/:id") { json_body(desk.show(desk.find(build_id), line_of(params["section"]))) }
+          app.get("/api/builds/:id") { json_body(desk.show(desk.find(build_id), lines_of(params["sections"]))) }
 
           app.delete("/api/builds/:id") do
             desk.delete(build_id)

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Balance
+    # What a base weighs by material, and what each gram of it costs in drying.
+    class ByMaterial
+      Line = Struct.new(:material, :name, :grams, :ml, :drying_min, keyword_init: true) do
+        # @return [Float, nil] minutes of drying for each gram
+        def min_per_g = drying_min && grams.positive? ? drying_min / grams : nil
+
+        def to_h = { "material" => material, "name" => name, "mass_g" => grams.round(2), "ml" => ml&.round(2), "drying_min" => drying_min, "min_per_g" => min_per_g&.round(2) }
+      end
+
+      # @param evaluation [Evaluation]
+      def initialize(evaluation)
+        @evaluation = evaluation
+        @catalogue = evaluation.catalogue
+      end
+
+      # @return [Array<Line>] the heaviest first; cuts are taken off what they cut
+      def lines
+        pieces.group_by(&:first).map { |key, list| line(key, list.sum { |_, grams| grams }) }.reject { |line| line.grams.abs < 0.01 }.sort_by { |line| -line.grams }
+      end
+
+      private
+
+      def pieces
+        mass = @evaluation.mass
+        mass.pieces.filter_map do |piece|
+          key = material_at(piece.pointer)
+          [key, piece.grams] if key && piece.grams
+        end
+      end
+
+      # The material of a form, a course, a water or the plinth; what a cut takes is told apart.
+      def material_at(pointer)
+        return @evaluation.design.plinth.material if pointer == "/plinth"
+
+        part = parts[pointer]
+        case part
+        when Design::Form then part.cut? ? nil : part.material
+        when Design::Course then part.material
+        when Design::Water then part.medium
+        when Design::Feature then part["material"]
+        end
+      end
+
+      def parts
+        design = @evaluation.design
+        @parts ||= [*design.forms, *design.zones.flat_map(&:courses), *design.waters, *design.features].to_h { |part| [part.pointer, part] }
+      end
+
+      def line(key, grams)
+        material = @catalogue[key]
+        density = material&.density_dry
+        Line.new(material: key, name: @catalogue.name(key), grams: grams, ml: density && (grams / density), drying_min: drying[key])
+      end
+
+      # The longest wait of any step that lays it, minutes; glue under a sheet counts for the sheet.
+      def drying
+        @drying ||= @evaluation.order.steps.each_with_object({}) do |step, waits|
+          waits[step.material] = [waits[step.material] || 0, step.tail_min || 0].max if step.material
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Relief
+    # The side of the plinth all round, unrolled into a strip: what a card, sheet plastic or veneer edge is cut from.
+    # Runs counter-clockwise seen from above, from the front's middle.
+    class EdgeSkin
+      # A place to measure at least every so many mm, and how far inside the rim the ground is measured, in cells.
+      EVERY_MM = 1.0
+      INSIDE_CELLS = 1.5
+      # What an overlap at the seam takes, mm (from memory).
+      SEAM_MM = 5.0
+
+      # @param plinth [Design::Plinth]
+      # @param terrain [Terrain]
+      def initialize(plinth, terrain)
+        @plinth = plinth
+        @terrain = terrain
+      end
+
+      # @return [Float] mm round the plinth
+      def length_mm = @length_mm ||= ring.each_cons(2).sum { |a, b| Math.hypot(b[0] - a[0], b[1] - a[1]) }
+
+      # @return [Array<Array(Float, Float)>] [mm along, mm above the plinth's underside] of the upper edge
+      def profile
+        @profile ||= begin
+          along = 0.0
+          stations.map { |x, y, step| [(along += step).round(3), (@plinth.thickness_mm + [height_at(x, y), @plinth.lip_mm].max).round(3)] }
+        end
+      end
+
+      def highest_mm = profile.map(&:last).max
+      def lowest_mm = profile.map(&:last).min
+
+      # @return [Float] mm² of the strip, seam included
+      def area_mm2 = profile.each_cons(2).sum { |(s0, z0), (s1, z1)| (s1 - s0) * (z0 + z1) / 2 } + (SEAM_MM * profile.first.last)
+
+      # @param board_mm [Array(Float, Float)] of the sheet it is cut from
+      # @return [Array<Array(Float, Float)>] from–to along the strip, each no longer than the board, seams included
+      def pieces(board_mm)
+        long = board_mm.max - SEAM_MM
+        count = (length_mm / long).ceil
+        (0...count).map { |i| [length_mm * i / count, length_mm * (i + 1) / count] }
+      end
+
+      # @return [Integer] boards, by rows of the strip's greatest height
+      def boards(board_mm) = (pieces(board_mm).size / [(board_mm.min / highest_mm).floor, 1].max.to_f).ceil
+
+      def to_h(board_mm)
+        { "length_mm" => length_mm.round(2), "highest_mm" => highest_mm, "lowest_mm" => lowest_mm, "area_mm2" => area_mm2.round(1), "profile" => profile,
+          "board_mm" => board_mm, "pieces" => pieces(board_mm).map { |from, to| [from.round(2), to.round(2)] }, "boards" => boards(board_mm) }
+      end
+
+      private
+
+      # The outer ring, closed, counter-clockwise, from the point nearest to the front's middle.
+      def ring
+        @ring ||= begin
+          polygon = Plan::Geos.polygons(@terrain.ground.foot).max_by(&:area)
+          points = Plan::Geos.coordinates(polygon.exterior_ring)[0..-2]
+          doubled = [*points, points.first].each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) }
+          points = points.reverse if doubled.negative?
+          front = points.map(&:last).min
+          points = points.rotate(points.index(points.min_by { |x, y| [(y - front).abs, x.abs] }))
+          [*points, points.first]
+        end
+      end
+
+      # [x, y, mm since the last], the first of them after no way at all.
+      def stations
+        [[*ring.first, 0.0]] + ring.each_cons(2).flat_map do |(x0, y0), (x1, y1)|
+          run = Math.hypot(x1 - x0, y1 - y0)
+          count = [(run / EVERY_MM).ceil, 1].max
+          (1..count).map { |i| [x0 + ((x1 - x0) * i / count), y0 + ((y1 - y0) * i / count), run / count] }
+        end
+      end
+
+      # The ground a little inside the rim; where the top is smaller than the foot, the top face.
+      def height_at(x, y)
+        inner = inset.distance(Plan::Geos.point([x, y]))
+        return 0.0 if inner > 4 * @terrain.grid.cell
+
+        nearest = nearest_on_inset(x, y)
+        @terrain.height_at(*nearest) || 0.0
+      end
+
+      def inset = @inset ||= @terrain.ground.top.buffer(-INSIDE_CELLS * @terrain.grid.cell)
+
+      def inset_sides = @inset_sides ||= Plan::Geos.rings(inset.simplify(0.05)).flat_map { |line| line.each_cons(2).to_a }
+
+      # The point of the inset's edge that is nearest.
+      def nearest_on_inset(x, y)
+        inset_sides.map { |a, b| on_segment([x, y], a, b) }.min_by { |px, py| Math.hypot(px - x, py - y) }
+      end
+
+      def on_segment((x, y), (x0, y0), (x1, y1))
+        dx, dy = x1 - x0, y1 - y0
+        long = (dx**2) + (dy**2)
+        t = long.zero? ? 0 : ((((x - x0) * dx) + ((y - y0) * dy)) / long).clamp(0.0, 1.0)
+        [x0 + (t * dx), y0 + (t * dy)]
+      end
+    end
+  end
+end
