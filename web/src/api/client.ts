@@ -3,16 +3,23 @@ import type {
   Build,
   Catalogue,
   CutLine,
+  Drainage,
   Fit,
   PatchOperation,
   PlinthFile,
+  Point,
   Presets,
   Problem,
+  Relief,
   ScaleCheck,
   ScaleLength,
   ScaleTable,
+  SheetStacks,
   ShelfBuild,
   SightView,
+  Sliced,
+  Solid,
+  Templates,
 } from "./types";
 
 /** The server answered, and the answer is no. */
@@ -75,17 +82,18 @@ const query = (values: Record<string, string | number | undefined>) =>
       .map(([key, value]) => [key, String(value)]),
   ).toString();
 
-const cut = (line: CutLine | null) => (line ? { section: line } : {});
+const cut = (lines: CutLine[] | null) => (lines ? { sections: lines } : {});
 
 export const api = {
   shelf: () => get<ShelfBuild[]>("/api/builds"),
   catalogue: () => get<Catalogue>("/api/catalogue"),
-  build: (id: number, line: CutLine | null) => get<Build>(`/api/builds/${id}${line ? `?section=${line.join(",")}` : ""}`),
+  build: (id: number, lines: CutLine[] | null) =>
+    get<Build>(`/api/builds/${id}${lines ? `?sections=${lines.map((line) => line.join(",")).join(";")}` : ""}`),
   create: (file: PlinthFile | string) => send<Build>("POST", "/api/builds", file),
-  change: (id: number, version: number, label: string, patch: PatchOperation[], line: CutLine | null) =>
-    send<Build>("PATCH", `/api/builds/${id}`, { version, label, patch, ...cut(line) }),
-  move: (id: number, version: number, direction: "undo" | "redo", line: CutLine | null) =>
-    send<Build>("POST", `/api/builds/${id}/${direction}`, { version, ...cut(line) }),
+  change: (id: number, version: number, label: string, patch: PatchOperation[], lines: CutLine[] | null) =>
+    send<Build>("PATCH", `/api/builds/${id}`, { version, label, patch, ...cut(lines) }),
+  move: (id: number, version: number, direction: "undo" | "redo", lines: CutLine[] | null) =>
+    send<Build>("POST", `/api/builds/${id}/${direction}`, { version, ...cut(lines) }),
   remove: (id: number) => send<void>("DELETE", `/api/builds/${id}`),
   samples: () => send<ShelfBuild[]>("POST", "/api/samples"),
   outline: (drawing: { svg: string } | { dxf: string }) => send<{ points_mm: number[][] }>("POST", "/api/outlines", drawing),
@@ -100,5 +108,14 @@ export const api = {
     get<ScaleCheck>(`/api/scale/check?${query({ ratio, ...asked })}`),
   scaleResize: (ratio: number, from: { from?: string; real?: string; present?: string }) =>
     get<{ percent: number }>(`/api/scale/resize?${query({ ratio, ...from })}`),
-  exported: (id: number, format: "json" | "ics" | "csv" | "svg") => `/api/builds/${id}/export.${format}`,
+  relief: (id: number, interval: number | null) => get<Relief>(`/api/builds/${id}/relief?${query({ interval: interval ?? undefined })}`),
+  drainage: (id: number, [x, y]: Point) => get<Drainage>(`/api/builds/${id}/drainage?${query({ x, y })}`),
+  solid: (id: number) => get<Solid>(`/api/builds/${id}/solid`),
+  templates: (id: number) => get<Templates>(`/api/builds/${id}/templates`),
+  sheets: (material: string, height: number) => get<SheetStacks>(`/api/sheets?${query({ material, height })}`),
+  slices: (id: number, form: number, sheet_mm: number) => send<Sliced>("POST", `/api/builds/${id}/slices`, { form, sheet_mm }),
+  heightMap: (id: number, map: { data: string; height_mm: number; sheet_mm: number; material: string }) =>
+    send<Sliced>("POST", `/api/builds/${id}/height-map`, map),
+  exported: (id: number, format: "json" | "ics" | "csv" | "svg" | "pdf" | "dxf" | "stl" | "cut-svg", page?: string) =>
+    `/api/builds/${id}/export.${format}${page ? `?page=${page}` : ""}`,
 };

@@ -40,6 +40,17 @@ export type ScaleTable = Schemas["ScaleTable"];
 export type ScaleThing = Schemas["ScaleThing"];
 export type ScaleLength = Schemas["ScaleLength"];
 export type ScaleCheck = Schemas["ScaleCheck"];
+export type Relief = Schemas["Relief"];
+export type Drainage = Schemas["Drainage"];
+export type Solid = Schemas["Solid"];
+export type SolidBody = Schemas["SolidBody"];
+export type Templates = Schemas["Templates"];
+export type TemplatePiece = Schemas["TemplatePiece"];
+export type CuttingPlan = Schemas["CuttingPlan"];
+export type EdgeSkin = Schemas["EdgeSkin"];
+export type SheetStack = Schemas["SheetStack"];
+export type SheetStacks = Schemas["SheetStacks"];
+export type Sliced = Schemas["Sliced"];
 export type UnitCount = Schemas["UnitCount"];
 
 export type Outline = Schemas["outline"];

@@ -2,13 +2,14 @@ import Box from "@mui/material/Box";
 import Divider from "@mui/material/Divider";
 import Stack from "@mui/material/Stack";
 import { useEffect } from "react";
+import { BuildUpBottom } from "./BuildUpBottom";
 import { CoursesPanel } from "./courses/CoursesPanel";
-import { DryingLine } from "./drying/DryingLine";
+import { HeightMapForm } from "./inspector/HeightMapForm";
 import { Inspector } from "./inspector/Inspector";
 import { PartsList } from "./inspector/PartsList";
 import { PlanView } from "./plan/PlanView";
 import { placedPart, valueAt } from "./plan/parts";
-import { SectionView } from "./section/SectionView";
+import { SectionsPanel } from "./section/SectionsPanel";
 import { SnagList } from "./snags/SnagList";
 import { useBuildSession, useFile, useSelection } from "./useSession";
 
@@ -36,14 +37,15 @@ export function BuildUpPage() {
       <PlanView />
       <Box sx={{ overflowY: { md: "auto" }, bgcolor: "background.paper", p: 1.5 }}>
         <Stack sx={{ gap: 1.5 }} divider={<Divider />}>
-          <SectionView />
+          <SectionsPanel />
           {part?.startsWith("/zones/") && <CoursesPanel pointer={part} />}
           {part ? <Inspector pointer={part} /> : <PartsList />}
+          {!part && <HeightMapForm />}
           <SnagList />
         </Stack>
       </Box>
       <Box sx={{ gridColumn: "1 / -1", borderTop: 2, borderColor: "primary.main", minHeight: 0 }}>
-        <DryingLine />
+        <BuildUpBottom />
       </Box>
     </Box>
   );

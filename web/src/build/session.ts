@@ -26,7 +26,8 @@ export interface Session {
   queue: Edit[];
   saving: Saving;
   selection: Selection;
-  cut: CutLine | null;
+  /** Where sections are cut, up to three; null: where the server would. */
+  cuts: CutLine[] | null;
   /** The build as another window left it, while ours waits for a choice. */
   conflict: Build | null;
   refused: Problem | null;
@@ -36,6 +37,7 @@ export interface Session {
 }
 
 const RETRY_MS = 1500;
+export const MOST_CUTS = 3;
 const waitingKey = (id: number) => `green-plinth:waiting:${id}`;
 
 /** Edits kept across a reload while the server is away. */
@@ -72,7 +74,7 @@ export function openSession(id: number) {
     queue: kept(id),
     saving: "saved",
     selection: { pointer: null, step: null },
-    cut: null,
+    cuts: null,
     conflict: null,
     refused: null,
     missing: false,
@@ -109,7 +111,7 @@ export function openSession(id: number) {
     if (busy) return;
     busy = true;
     try {
-      const build = await api.build(id, getState().cut);
+      const build = await api.build(id, getState().cuts);
       const newer = build.version >= (getState().build?.version ?? 0);
       if (newer) take(build);
     } catch (error) {
@@ -134,7 +136,7 @@ export function openSession(id: number) {
         const sent = performance.now();
         const version = (getState().build as Build).version;
         try {
-          const answer = await api.change(id, version, edit.label, edit.patch, getState().cut);
+          const answer = await api.change(id, version, edit.label, edit.patch, getState().cuts);
           take(answer, getState().queue.slice(1));
           setState({ latency: performance.now() - sent });
         } catch (error) {
@@ -159,7 +161,7 @@ export function openSession(id: number) {
 
   /** The next undo or redo that was asked for. */
   async function step(): Promise<void> {
-    const { build, queue, cut, saving, conflict } = getState();
+    const { build, queue, cuts, saving, conflict } = getState();
     if (saving === "waiting" || conflict) asked = [];
     if (busy || closed || !build || queue.length) return;
     const direction = asked.shift();
@@ -167,7 +169,7 @@ export function openSession(id: number) {
     if (!build[direction]) return step();
     busy = true;
     try {
-      take(await api.move(id, build.version, direction, cut));
+      take(await api.move(id, build.version, direction, cuts));
     } catch (error) {
       failed(error);
     } finally {
@@ -222,8 +224,9 @@ export function openSession(id: number) {
       setState({ selection: { pointer, step } });
     },
 
-    cutAt(cut: CutLine) {
-      setState({ cut });
+    /** Cuts sections along these lines; up to three. */
+    cutAt(cuts: CutLine[]) {
+      setState({ cuts: cuts.slice(0, MOST_CUTS) });
       clearTimeout(timer);
       timer = setTimeout(() => void (getState().queue.length ? flush() : load()), 30);
     },

@@ -6,6 +6,8 @@ import { NumberField } from "../../common/NumberField";
 import { short } from "../../common/words";
 import { useBuild } from "../useSession";
 import type { PartFields } from "./fields";
+import { ReachHeight } from "./ReachHeight";
+import { SliceMound } from "./SliceMound";
 
 const EDGES = [
   ["sheer", "sheer"],
@@ -14,7 +16,7 @@ const EDGES = [
 ] as const;
 
 /** A lift, cut, ramp, mound or skim. */
-export function FormFields({ part, put }: PartFields) {
+export function FormFields({ part, pointer, put }: PartFields & { pointer: string }) {
   const figures = useBuild().evaluation.relief.forms.find((form) => form.id === part.id);
   return (
     <>
@@ -130,6 +132,8 @@ export function FormFields({ part, put }: PartFields) {
           </>
         )}
       </Stack>
+      {part.kind === "lift" && <ReachHeight part={part} pointer={pointer} />}
+      {part.kind === "mound" && <SliceMound pointer={pointer} />}
       {figures && (
         <Typography variant="body2" color="text.secondary">
           {short(figures.area_mm2 / 100)} cm² · {part.kind === "cut" ? "takes away" : "adds"} {short(figures.volume_mm3 / 1000)} ml

@@ -49,7 +49,7 @@ export function Inspector({ pointer }: { pointer: string }) {
         </Button>
       </Stack>
       <Stack sx={{ gap: 1.25, mt: 1.25 }}>
-        {list === "forms" && <FormFields part={part} put={put} />}
+        {list === "forms" && <FormFields part={part} pointer={path} put={put} />}
         {list === "zones" && <ZoneFields part={part} put={put} />}
         {list === "waters" && <WaterFields part={part} pointer={path} put={put} clear={clear} />}
         {list === "features" && <FeatureFields part={part} pointer={path} put={put} clear={clear} />}

@@ -2,14 +2,15 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
-import { capital, count, plain } from "../../common/words";
+import { capital, count } from "../../common/words";
 import { nameOf } from "../plan/parts";
 import { useBuild, useBuildSession, useFile, useSelection, within } from "../useSession";
+import { FormOrder } from "./FormOrder";
 
 const GROUPS = [
   ["zones", "Ground"],
   ["waters", "Water"],
-  ["forms", "Forms, bottom to top"],
+  ["forms", "Forms, the topmost first: drag to pile them otherwise"],
   ["features", "Features"],
   ["subjects", "Subjects"],
 ] as const;
@@ -32,8 +33,9 @@ export function PartsList() {
             <Typography variant="body2" color="text.secondary">
               {title}
             </Typography>
+            {key === "forms" && <FormOrder />}
             <Box sx={{ display: "flex", flexWrap: "wrap", gap: 0.5 }}>
-              {parts.map((part, index) => {
+              {(key === "forms" ? [] : parts).map((part, index) => {
                 const pointer = `/${key}/${index}`;
                 const found = snags(pointer);
                 return (
@@ -47,11 +49,6 @@ export function PartsList() {
                     aria-label={`${capital(nameOf(file, pointer))}${found ? `, ${count(found, "snag")}` : ""}`}
                   >
                     {capital(nameOf(file, pointer))}
-                    {key === "forms" ? (
-                      <Box component="span" sx={{ fontWeight: 400, ml: 0.5 }}>
-                        {plain(String((part as { kind: string }).kind))}
-                      </Box>
-                    ) : null}
                     {found > 0 && (
                       <Box component="span" sx={{ ml: 0.75, color: bench.trouble, fontWeight: 700 }}>
                         ▲{found}

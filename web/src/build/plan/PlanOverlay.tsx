@@ -5,6 +5,8 @@ import { bounds, centre, corners, type Grip, grips, pathOf } from "./outline";
 /** Screen pixels: targets are as large as a finger, marks as small as a pencil's. */
 const REACH = 13;
 const STALK = 30;
+/** What sections are called, in the order in which they were added. */
+export const CUT_NAMES = ["A", "B", "C"];
 
 interface Props {
   toScreen: (point: Point) => Point;
@@ -12,15 +14,15 @@ interface Props {
   outline: Outline | null;
   canTurn: boolean;
   canReshape: boolean;
-  cut: CutLine | null;
+  cuts: CutLine[];
   drawing: Drawing;
   onGrip: (grip: Grip, event: React.PointerEvent) => void;
   onTurn: (event: React.PointerEvent) => void;
-  onCut: (end: "from" | "to" | "both", event: React.PointerEvent) => void;
+  onCut: (index: number, end: "from" | "to" | "both", event: React.PointerEvent) => void;
 }
 
 /** What lies over the plan in screen pixels: the lit outline with its grips, the section line, names. */
-export function PlanOverlay({ toScreen, scale, outline, canTurn, canReshape, cut, drawing, onGrip, onTurn, onCut }: Props) {
+export function PlanOverlay({ toScreen, scale, outline, canTurn, canReshape, cuts, drawing, onGrip, onTurn, onCut }: Props) {
   const { bench } = useTheme();
   const screenPath = (shape: Outline) =>
     pathOf(shape).replace(/([ML])(-?[\d.]+) (-?[\d.]+)/g, (_, command, x, y) => {
@@ -30,7 +32,15 @@ export function PlanOverlay({ toScreen, scale, outline, canTurn, canReshape, cut
   return (
     <g>
       <Names drawing={drawing} toScreen={toScreen} scale={scale} />
-      {cut && <CutLineMark cut={cut} toScreen={toScreen} onCut={onCut} />}
+      {cuts.map((cut, index) => (
+        <CutLineMark
+          key={CUT_NAMES[index]}
+          name={CUT_NAMES[index]}
+          cut={cut}
+          toScreen={toScreen}
+          onCut={(end, event) => onCut(index, end, event)}
+        />
+      ))}
       {outline && (
         <g>
           <path
@@ -81,14 +91,23 @@ function TurnMark({ outline, toScreen, onTurn }: { outline: Outline; toScreen: P
   );
 }
 
-function CutLineMark({ cut, toScreen, onCut }: { cut: CutLine; toScreen: Props["toScreen"]; onCut: Props["onCut"] }) {
+interface CutProps {
+  name: string;
+  cut: CutLine;
+  toScreen: Props["toScreen"];
+  onCut: (end: "from" | "to" | "both", event: React.PointerEvent) => void;
+}
+
+function CutLineMark({ name: letter, cut, toScreen, onCut }: CutProps) {
   const { bench } = useTheme();
   const [a, b] = [toScreen([cut[0], cut[1]]), toScreen([cut[2], cut[3]])];
+  // The first section's grips are plain: most builds have only one.
+  const grip = letter === CUT_NAMES[0] ? "cut" : `cut-${letter}`;
   const long = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
   const out = [((b[0] - a[0]) / long) * 20, ((b[1] - a[1]) / long) * 20];
   const ends: ["from" | "to", Point, string][] = [
-    ["from", [a[0] - out[0], a[1] - out[1]], "A"],
-    ["to", [b[0] + out[0], b[1] + out[1]], "A′"],
+    ["from", [a[0] - out[0], a[1] - out[1]], letter],
+    ["to", [b[0] + out[0], b[1] + out[1]], `${letter}′`],
   ];
   return (
     <g>
@@ -111,10 +130,10 @@ function CutLineMark({ cut, toScreen, onCut }: { cut: CutLine; toScreen: Props["
         strokeWidth={12}
         style={{ cursor: "move" }}
         onPointerDown={(event) => onCut("both", event)}
-        data-grip="cut"
+        data-grip={grip}
       />
       {ends.map(([end, [x, y], name]) => (
-        <g key={end} style={{ cursor: "grab" }} onPointerDown={(event) => onCut(end, event)} data-grip={`cut-${end}`}>
+        <g key={end} style={{ cursor: "grab" }} onPointerDown={(event) => onCut(end, event)} data-grip={`${grip}-${end}`}>
           <circle cx={x} cy={y} r={REACH} fill={bench.matDeep} stroke={bench.accent} strokeWidth={2} />
           <text x={x} y={y + 5} textAnchor="middle" fontSize={14} fontWeight={700} fill={bench.accent}>
             {name}

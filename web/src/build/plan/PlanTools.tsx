@@ -2,7 +2,9 @@ import Button from "@mui/material/Button";
 import MenuItem from "@mui/material/MenuItem";
 import Paper from "@mui/material/Paper";
 import Select from "@mui/material/Select";
+import { capital } from "../../common/words";
 import { type DrawKind, type DrawShape, KINDS, SHAPES, type Sketch } from "./drawing";
+import { RELIEF_VIEWS, type ReliefView } from "./useRelief";
 
 interface Props {
   sketch: Sketch | null;
@@ -10,6 +12,10 @@ interface Props {
   onStop: () => void;
   onZoom: (factor: number) => void;
   onFit: () => void;
+  relief: ReliefView;
+  onRelief: (view: ReliefView) => void;
+  asking: boolean;
+  onAsk: () => void;
 }
 
 const HINTS: Record<DrawShape, string> = {
@@ -20,7 +26,7 @@ const HINTS: Record<DrawShape, string> = {
 };
 
 /** What to do on the plan: draw a part, look nearer, see all. */
-export function PlanTools({ sketch, onDraw, onStop, onZoom, onFit }: Props) {
+export function PlanTools({ sketch, onDraw, onStop, onZoom, onFit, relief, onRelief, asking, onAsk }: Props) {
   const shape = sketch?.shape ?? "polygon";
   return (
     <>
@@ -53,6 +59,27 @@ export function PlanTools({ sketch, onDraw, onStop, onZoom, onFit }: Props) {
             </MenuItem>
           ))}
         </Select>
+        {!sketch && (
+          <>
+            <Select
+              size="small"
+              value={relief}
+              onChange={(event) => onRelief(event.target.value as ReliefView)}
+              renderValue={(value) => (value === "off" ? "Relief…" : capital(RELIEF_VIEWS[value as ReliefView]))}
+              inputProps={{ "aria-label": "Relief" }}
+              sx={{ minWidth: 96 }}
+            >
+              {Object.entries(RELIEF_VIEWS).map(([key, name]) => (
+                <MenuItem key={key} value={key}>
+                  {name}
+                </MenuItem>
+              ))}
+            </Select>
+            <Button size="small" variant={asking ? "contained" : "text"} onClick={onAsk} aria-pressed={asking}>
+              Where would it run?
+            </Button>
+          </>
+        )}
         {sketch && (
           <>
             <Select

@@ -1,20 +1,26 @@
 import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { CutLine, Mark, PatchOperation, Point } from "../../api/types";
+import { api, Refused } from "../../api/client";
+import type { CutLine, Drainage, Mark, PatchOperation, Point } from "../../api/types";
 import { useBuild, useBuildSession, useFile, useSelection, useSession } from "../useSession";
+import { ContourLines } from "./ContourLines";
+import { DrainageLayer, drainageWords } from "./DrainageLayer";
 import { closes, type DrawKind, type DrawShape, ends, made, type Sketch, sketched } from "./drawing";
 import { cutOf, type Gesture, type Preview, patchOf, previewOf, snapOf } from "./gesture";
 import { MarksLayer } from "./MarksLayer";
 import { Mat, Rulers } from "./Mat";
 import { bounds, type Grip, withoutCorner } from "./outline";
+import { PlanNote } from "./PlanNote";
 import { PlanOverlay } from "./PlanOverlay";
 import { PlanPreview } from "./PlanPreview";
 import { PlanShapes } from "./PlanShapes";
 import { PlanTools } from "./PlanTools";
 import { copyPatch, movePatch, nameOf, outlineOf, placedPart, reshapePatch, takeOutPatch, turnPatch } from "./parts";
+import { ReliefLayer } from "./ReliefLayer";
 import { SnagMarks } from "./SnagMarks";
 import { usePlanKeys } from "./usePlanKeys";
+import { type ReliefView, spotAt, useRelief } from "./useRelief";
 import { usePlanView, useSize } from "./view";
 
 /** Pixels a pointer may stray and still have tapped. */
@@ -57,6 +63,11 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
   const [sketch, setSketch] = useState<Sketch | null>(null);
   /** What was let go of and is not yet in the server's drawing. */
   const [settling, setSettling] = useState<(Preview & { version: number }) | null>(null);
+  const [reliefView, setReliefView] = useState<ReliefView>("off");
+  const relief = useRelief(reliefView, null);
+  const [pointed, setPointed] = useState<Point | null>(null);
+  const [asking, setAsking] = useState(false);
+  const [run, setRun] = useState<{ answer: Drainage | null; words: string; version: number } | null>(null);
   const touches = useRef(new Map<number, Point>());
   const start = useRef<Point>([0, 0]);
   const lastTap = useRef<{ key: string | null; at: number }>({ key: null, at: 0 });
@@ -66,7 +77,9 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
   const pulled = gesture ? previewOf(gesture, file, snap) : null;
   const preview = pulled ?? (settling && settling.version === build.version && !refused ? settling : null);
   const lit = preview?.pointer === placed ? (preview?.outline ?? null) : placed ? outlineOf(file, placed) : null;
-  const line: CutLine = gesture?.kind === "cut" ? cutOf(gesture) : ([...build.section.from, ...build.section.to] as CutLine);
+  const lines = build.sections.map((section, index) =>
+    gesture?.kind === "cut" && gesture.index === index ? cutOf(gesture) : ([...section.from, ...section.to] as CutLine),
+  );
 
   const local = (event: { clientX: number; clientY: number }): Point => {
     const frame = ref.current?.getBoundingClientRect();
@@ -86,6 +99,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     touches.current.set(event.pointerId, local(event));
     (ref.current as HTMLElement).setPointerCapture(event.pointerId);
     start.current = local(event);
+    if (asking && touches.current.size === 1) return setGesture(null);
     if (sketch || touches.current.size > 1) return setGesture(touches.current.size > 1 ? { kind: "pan" } : null);
     const part = (event.target as Element).closest("[data-part]")?.getAttribute("data-part") ?? null;
     const at = toPlan(local(event));
@@ -104,6 +118,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     if (touches.current.size === 2 && before) return pinch(event.pointerId, before, at);
     if (before) touches.current.set(event.pointerId, at);
     if (sketch) return setSketch({ ...sketch, hover: toPlan(at) });
+    if (reliefView !== "off") setPointed(toPlan(at));
     if (!gesture) return;
     setKeys(event);
     if (gesture.kind === "pan") {
@@ -131,10 +146,12 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     const done = gesture && gesture.kind !== "pan" ? { ...gesture, to: toPlan(at) } : gesture;
     const tapped = Math.hypot(at[0] - start.current[0], at[1] - start.current[1]) <= TAP_PX;
     if (sketch) return tapped ? corner(toPlan(at)) : undefined;
+    if (asking) return tapped ? void drain(toPlan(at)) : undefined;
     if (!done) return;
     setGesture(null);
     onTry?.(null);
-    if (done.kind === "cut") return tapped ? undefined : session.cutAt(cutOf(done));
+    if (done.kind === "cut")
+      return tapped ? undefined : session.cutAt(lines.map((line, index) => (index === done.index ? cutOf(done) : line)));
     if (tapped && done.kind === "grip") return cornerTapped(done, event.timeStamp);
     if (tapped) {
       const hit = document.elementFromPoint(event.clientX, event.clientY)?.closest("[data-part]");
@@ -154,6 +171,20 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     const outline = outlineOf(file, pointer);
     const fewer = twice && grip.kind === "corner" && outline && withoutCorner(outline, Number(grip.key.split("-")[1]));
     if (fewer) session.edit(`Take a corner out of ${nameOf(file, pointer)}`, reshapePatch(pointer, fewer));
+  }
+
+  /** Where water would run from a point. */
+  async function drain(at: Point) {
+    try {
+      const answer = await api.drainage(build.id, at);
+      setRun({ answer, words: drainageWords(answer), version: build.version });
+    } catch (error) {
+      setRun({
+        answer: null,
+        words: error instanceof Refused ? (error.problem.problems?.[0]?.message ?? error.message) : String(error),
+        version: build.version,
+      });
+    }
   }
 
   function corner(at: Point) {
@@ -178,6 +209,11 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     setSketch({ kind, shape, points: [], hover: null });
   }
 
+  function stopAsking() {
+    setAsking(false);
+    setRun(null);
+  }
+
   function takeOut(pointer: string) {
     session.select(null);
     session.edit(`Take out ${nameOf(file, pointer)}`, takeOutPatch(pointer));
@@ -195,7 +231,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     turn: (deg) => placed && session.edit(`Turn ${nameOf(file, placed)}`, turnPatch(file, placed, deg)),
     takeOut: () => selected && selected !== "/plinth" && takeOut(selected),
     copy: () => placed && copy(placed),
-    escape: () => (sketch ? setSketch(null) : session.select(null)),
+    escape: () => (sketch ? setSketch(null) : asking ? stopAsking() : session.select(null)),
     enter: () => sketch && finish({ ...sketch, hover: null }),
     zoom,
     fit,
@@ -215,6 +251,8 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
   }, [zoom, ref]);
 
   const outline = sketch && sketched(sketch);
+  const spot = relief && reliefView !== "off" && pointed ? spotAt(relief, pointed) : null;
+  const drained = run && run.version === build.version ? run : null;
   const matrix = `translate(${size.width / 2 - view.centre[0] * view.scale} ${size.height / 2 + view.centre[1] * view.scale}) scale(${view.scale} ${-view.scale})`;
   return (
     <Box
@@ -236,7 +274,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
         bgcolor: bench.mat,
         overflow: "hidden",
         touchAction: "none",
-        cursor: sketch ? "crosshair" : "default",
+        cursor: sketch || asking ? "crosshair" : "default",
         userSelect: "none",
       }}
     >
@@ -263,14 +301,21 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
           outline={lit}
           canTurn={placed !== null && lit !== null && lit.kind !== "round" && lit.kind !== "rest"}
           canReshape={placed !== null && !placed.startsWith("/subjects")}
-          cut={withCut ? line : null}
+          cuts={withCut ? lines : []}
           drawing={build.drawing}
           onGrip={(grip: Grip, event) => placed && begin(event, { kind: "grip", pointer: placed, grip, to: grip.at })}
           onTurn={(event) =>
             placed && begin(event, { kind: "turn", pointer: placed, from: toPlan(local(event)), to: toPlan(local(event)) })
           }
-          onCut={(end, event) => begin(event, { kind: "cut", end, line, from: toPlan(local(event)), to: toPlan(local(event)) })}
+          onCut={(index, end, event) =>
+            begin(event, { kind: "cut", index, end, line: lines[index], from: toPlan(local(event)), to: toPlan(local(event)) })
+          }
         />
+        {relief && (reliefView === "shade" || reliefView === "slopes") && (
+          <ReliefLayer relief={relief} view={reliefView} toScreen={toScreen} scale={view.scale} />
+        )}
+        {relief && reliefView === "contours" && <ContourLines relief={relief} toScreen={toScreen} scale={view.scale} />}
+        {drained?.answer && <DrainageLayer run={drained.answer} toScreen={toScreen} />}
         <MarksLayer marks={marks} toScreen={toScreen} />
         <SnagMarks
           snags={build.evaluation.snags}
@@ -281,8 +326,26 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
         />
         <Rulers view={view} size={size} toScreen={toScreen} />
       </svg>
+      <PlanNote
+        relief={reliefView === "off" ? undefined : relief}
+        view={reliefView}
+        pointed={pointed}
+        spot={spot}
+        asking={asking}
+        answer={drained?.words ?? null}
+      />
       <Box onPointerDown={(event) => event.stopPropagation()} onPointerUp={(event) => event.stopPropagation()}>
-        <PlanTools sketch={sketch} onDraw={draw} onStop={() => setSketch(null)} onZoom={zoom} onFit={fit} />
+        <PlanTools
+          sketch={sketch}
+          onDraw={draw}
+          onStop={() => setSketch(null)}
+          onZoom={zoom}
+          onFit={fit}
+          relief={reliefView}
+          onRelief={setReliefView}
+          asking={asking}
+          onAsk={() => (asking ? stopAsking() : setAsking(true))}
+        />
       </Box>
     </Box>
   );

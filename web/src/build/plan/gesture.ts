@@ -9,7 +9,7 @@ export type Gesture =
   | { kind: "part"; pointer: string; from: Point; to: Point }
   | { kind: "grip"; pointer: string; grip: Grip; to: Point }
   | { kind: "turn"; pointer: string; from: Point; to: Point }
-  | { kind: "cut"; end: "from" | "to" | "both"; line: CutLine; from: Point; to: Point };
+  | { kind: "cut"; index: number; end: "from" | "to" | "both"; line: CutLine; from: Point; to: Point };
 
 /** Steps that a hand snaps to: whole millimetres and degrees, tenths with Alt held, fives and quarter thirds with Shift. */
 const FINE = { mm: 0.1, deg: 0.5 };

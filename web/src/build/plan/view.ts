@@ -9,7 +9,7 @@ export interface View {
 
 const SCALES = [0.2, 60];
 /** Kept free round a fitted plan for the rulers and the ends of the section line, px. */
-const ROOM = { left: 70, beside: 42, top: 40, below: 20 };
+const ROOM = { left: 70, beside: 42, top: 74, below: 40 };
 
 /** Pan and zoom of a window of some size over the plan; y runs up on the plan and down on the screen. */
 export function usePlanView(box: [number, number, number, number], size: { width: number; height: number }) {

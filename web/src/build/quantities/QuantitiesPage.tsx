@@ -6,6 +6,7 @@ import { api } from "../../api/client";
 import type { ShoppingLine } from "../../api/types";
 import { materialOf, useCatalogue } from "../../common/useCatalogue";
 import { amountWords, capital, count, money, short } from "../../common/words";
+import { TemplatesPanel } from "../templates/TemplatesPanel";
 import { related, useBuild, useBuildSession, useFile, useSelection } from "../useSession";
 import { DownloadLink } from "./DownloadLink";
 import { PourCards } from "./PourCards";
@@ -47,6 +48,7 @@ export function QuantitiesPage() {
             ))}
         </Box>
       ))}
+      <TemplatesPanel />
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import ToggleButton from "@mui/material/ToggleButton";
@@ -10,6 +11,8 @@ import { mm, short } from "../../common/words";
 import { useSize } from "../plan/view";
 import { related, useBuild, useBuildSession, useSelection } from "../useSession";
 import { FAMILY_WORDS, Hatches, hatchOf } from "./hatches";
+import { Standing } from "./Standing";
+import { WaterGrip } from "./WaterGrip";
 
 const BARE = "#b59468";
 /** Room left, right, above and below the drawing, px. */
@@ -24,15 +27,25 @@ const extent = (section: Section): [number, number] => {
   return zs.length ? [Math.min(...zs), Math.max(...zs)] : [0, 1];
 };
 
-/** A cut through the base, every stratum to scale, hatched by family; lit where the selection lies. */
-export function SectionView() {
-  const { section, file } = useBuild();
+interface Props {
+  section: Section;
+  /** "A", "B" or "C". */
+  name: string;
+  onDrop?: () => void;
+}
+
+/** A cut through the base, every stratum to scale, hatched by family, with what stands there; lit where the selection lies. */
+export function SectionView({ section, name, onDrop }: Props) {
+  const { file } = useBuild();
   const session = useBuildSession();
   const { pointer } = useSelection();
   const { bench, palette } = useTheme();
   const { ref, size } = useSize<HTMLDivElement>();
   const [hover, setHover] = useState<{ x: number; y: number; text: string } | null>(null);
-  const [low, high] = extent(section);
+  const [low, ground] = extent(section);
+  // What stands on the base is drawn as far as it fits: a tree does not press the strata flat.
+  const tallest = Math.max(ground, ...section.standing.map((one) => one.high));
+  const high = Math.min(tallest, ground + Math.max((ground - low) * 2.6, 20));
   const across = Math.max((size.width - 2 * MARGIN.side) / Math.max(section.length_mm, 1), 0.01);
   const usual = STRETCHES.find((times) => (high - low) * across * times >= READABLE_PX) ?? 5;
   const [chosen, setChosen] = useState<number | null>(null);
@@ -61,7 +74,14 @@ export function SectionView() {
   return (
     <Box component="section" aria-label="Section">
       <Stack direction="row" sx={{ justifyContent: "space-between", alignItems: "center", mb: 0.5 }}>
-        <Typography variant="h2">Section A–A′</Typography>
+        <Typography variant="h2">
+          Section {name}–{name}′
+        </Typography>
+        {onDrop && (
+          <Button size="small" onClick={onDrop} aria-label={`Drop section ${name}`}>
+            Drop
+          </Button>
+        )}
         <ToggleButtonGroup size="small" exclusive value={stretch} onChange={(_, value) => setChosen(value)} aria-label="Heights drawn">
           {STRETCHES.map((n) => (
             <ToggleButton
@@ -80,11 +100,12 @@ export function SectionView() {
           width={size.width}
           height={height}
           role="img"
-          aria-label={`Section of ${file.title}, ${short(section.length_mm)} mm long`}
+          aria-label={`Section ${name} of ${file.title}, ${short(section.length_mm)} mm long`}
           style={{ display: "block" }}
         >
-          <Hatches id="cut" />
+          <Hatches id={`cut${name}`} />
           <Heights low={low} high={high} y={y} left={MARGIN.side} right={size.width - MARGIN.side} />
+          <Standing section={section} x={x} y={y} top={MARGIN.top - 8} lit={pointer} onSelect={(part) => session.select(part)} />
           {section.strata.map((stratum) => {
             const on = related(stratum.pointer, pointer) && pointer !== "/plinth";
             return stratum.runs.map((run) => (
@@ -96,7 +117,12 @@ export function SectionView() {
                 style={{ cursor: "pointer" }}
               >
                 <path d={shape(run)} fill={stratum.colour ?? BARE} stroke={palette.text.primary} strokeWidth={0.7} />
-                <path d={shape(run)} fill={`url(#cut-${hatchOf(stratum.family)})`} stroke={on ? bench.accent : "none"} strokeWidth={3} />
+                <path
+                  d={shape(run)}
+                  fill={`url(#cut${name}-${hatchOf(stratum.family)})`}
+                  stroke={on ? bench.accent : "none"}
+                  strokeWidth={3}
+                />
               </g>
             ));
           })}
@@ -104,16 +130,19 @@ export function SectionView() {
             water.runs.map((run) => (
               <g key={`${water.id}${run[0][0]}`} pointerEvents="none">
                 <path d={shape(run)} fill={bench.wet} fillOpacity={0.6} />
-                <path d={shape(run)} fill="url(#cut-water)" />
+                <path d={shape(run)} fill={`url(#cut${name}-water)`} />
                 <path d={surface(run)} fill="none" stroke={bench.wet} strokeWidth={1.6} />
               </g>
             )),
           )}
+          {section.waters.map((water) => (
+            <WaterGrip key={water.id} water={water} x={x} y={y} up={up} />
+          ))}
           <text x={MARGIN.side - 8} y={y(0) + 4} textAnchor="end" fontSize={14} fontWeight={700} fill={palette.text.primary}>
-            A
+            {name}
           </text>
           <text x={size.width - MARGIN.side + 8} y={y(0) + 4} fontSize={14} fontWeight={700} fill={palette.text.primary}>
-            A′
+            {name}′
           </text>
           <ScaleBar across={across} at={height - 8} left={MARGIN.side} ink={palette.text.secondary} times={times} />
         </svg>
@@ -137,6 +166,7 @@ export function SectionView() {
           </Box>
         )}
       </Box>
+      <Gradient section={section} />
       <Stack direction="row" sx={{ flexWrap: "wrap", columnGap: 1.5, rowGap: 0.25 }} aria-label="Hatches">
         {[...families, ...(section.waters.some((water) => water.runs.length) ? ["water"] : [])].map((family) => (
           <Stack key={family} direction="row" sx={{ alignItems: "center", gap: 0.5, fontSize: 13, color: "text.secondary" }}>
@@ -150,6 +180,19 @@ export function SectionView() {
         ))}
       </Stack>
     </Box>
+  );
+}
+
+/** How the ground rises along the cut. */
+function Gradient({ section: { gradient } }: { section: Section }) {
+  if (!gradient) return null;
+  const ratio = (pct: number) =>
+    Math.abs(pct) < 0.05 ? "level" : Math.abs(pct) > 100 ? "over 1:1" : `${short(pct)} %, 1:${short(Math.abs(100 / pct))}`;
+  return (
+    <Typography variant="body2" color="text.secondary">
+      End to end {gradient.rise_mm > 0 ? "up" : "down"} {mm(Math.abs(gradient.rise_mm))} ({ratio(gradient.mean_pct)})
+      {gradient.steepest_pct !== null && ` · steepest ${ratio(gradient.steepest_pct)} at ${mm(gradient.steepest_at_mm)}`}
+    </Typography>
   );
 }
 

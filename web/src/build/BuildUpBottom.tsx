@@ -1,0 +1,46 @@
+import Box from "@mui/material/Box";
+import ToggleButton from "@mui/material/ToggleButton";
+import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
+import { lazy, Suspense, useState } from "react";
+import { DryingLine } from "./drying/DryingLine";
+
+/** Solids are drawn by a large library: it is fetched when somebody asks for the turntable. */
+const TurntableView = lazy(() => import("./turntable/TurntableView"));
+
+/** Under the plan: time as a line, or the base on a turntable. */
+export function BuildUpBottom() {
+  const [shown, setShown] = useState<"time" | "solid">("time");
+  return (
+    <Box sx={{ height: "100%", position: "relative", minHeight: 0 }}>
+      {shown === "time" ? (
+        <DryingLine />
+      ) : (
+        <Suspense fallback={<Box sx={{ p: 2 }}>Fetching the turntable…</Box>}>
+          <TurntableView />
+        </Suspense>
+      )}
+      <ToggleButtonGroup
+        size="small"
+        exclusive
+        value={shown}
+        onChange={(_, value) => value && setShown(value)}
+        aria-label="Under the plan"
+        sx={{
+          position: "absolute",
+          left: shown === "time" ? "auto" : 8,
+          right: shown === "time" ? 8 : "auto",
+          bottom: 6,
+          bgcolor: "background.paper",
+          zIndex: 2,
+        }}
+      >
+        <ToggleButton value="time" sx={{ py: 0, px: 1 }}>
+          Drying line
+        </ToggleButton>
+        <ToggleButton value="solid" sx={{ py: 0, px: 1 }}>
+          Turntable
+        </ToggleButton>
+      </ToggleButtonGroup>
+    </Box>
+  );
+}

@@ -1,0 +1,72 @@
+import Button from "@mui/material/Button";
+import Stack from "@mui/material/Stack";
+import Typography from "@mui/material/Typography";
+import { useRef, useState } from "react";
+import { api, Refused } from "../../api/client";
+import { MaterialField } from "../../common/MaterialField";
+import { NumberField } from "../../common/NumberField";
+import { count } from "../../common/words";
+import { useBuild, useBuildSession } from "../useSession";
+
+const MOST_BYTES = 1_400_000;
+
+/** Bytes as base64, in pieces that the call stack bears. */
+async function encoded(file: File): Promise<string> {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  let text = "";
+  for (let i = 0; i < bytes.length; i += 8192) text += String.fromCharCode(...bytes.subarray(i, i + 8192));
+  return btoa(text);
+}
+
+/** Ground out of a height map, fitted to the plinth and sliced into sheets. */
+export function HeightMapForm() {
+  const build = useBuild();
+  const session = useBuildSession();
+  const input = useRef<HTMLInputElement>(null);
+  const [height, setHeight] = useState(20);
+  const [sheet, setSheet] = useState(3);
+  const [material, setMaterial] = useState("cork_tile");
+  const [problem, setProblem] = useState<string | null>(null);
+
+  async function read(file: File | undefined) {
+    if (!file) return;
+    if (file.size > MOST_BYTES) return setProblem(`${file.name} is ${(file.size / 1e6).toFixed(1)} MB; a height map may be 1.4 MB.`);
+    try {
+      const { slices, patch } = await api.heightMap(build.id, { data: await encoded(file), height_mm: height, sheet_mm: sheet, material });
+      setProblem(null);
+      session.edit(`Lay ${count(slices, "sheet")} from ${file.name}`.slice(0, 120), patch);
+    } catch (error) {
+      setProblem(
+        `${file.name} ${error instanceof Refused ? (error.problem.problems?.map((one) => one.message).join("; ") ?? error.message) : String(error)}`,
+      );
+    }
+  }
+
+  return (
+    <Stack component="section" aria-label="Ground from a height map" sx={{ gap: 1 }}>
+      <Typography variant="h2">Ground from a height map</Typography>
+      <Stack direction="row" sx={{ gap: 1, flexWrap: "wrap", alignItems: "center" }}>
+        <NumberField label="As high as" unit="mm" min={0.5} step={5} width={112} value={height} onChange={setHeight} />
+        <NumberField label="In sheets of" unit="mm" min={0.2} step={0.5} width={118} value={sheet} onChange={setSheet} />
+        <MaterialField label="Material" families={["bulk"]} value={material} width={180} onChange={setMaterial} />
+        <Button variant="outlined" onClick={() => input.current?.click()}>
+          Choose the map
+        </Button>
+        <input
+          ref={input}
+          type="file"
+          accept=".png,.asc,.txt,image/png"
+          hidden
+          aria-label="Height map file"
+          onChange={(event) => {
+            void read(event.target.files?.[0]);
+            event.target.value = "";
+          }}
+        />
+      </Stack>
+      <Typography variant="body2" color={problem ? "error" : "text.secondary"}>
+        {problem ?? "A grey PNG of 8 or 16 bits (bright is high), or an ESRI ASCII grid. It is fitted to the plinth."}
+      </Typography>
+    </Stack>
+  );
+}
