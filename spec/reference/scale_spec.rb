@@ -74,7 +74,8 @@ RSpec.describe "Lengths of life against what is published" do
   end
 
   # Source: WMO code table 3700.
-  [[0, 0, 0], [1, 0, 0.1], [2, 0.1, 0.5], [3, 0.5, 1.25], [4, 1.25, 2.5], [5, 2.5, 4], [6, 4, 6], [7, 6, 9], [8, 9, 14], [9, 14, nil]].each do |state, low, high|
+  [[0, 0, 0], [1, 0, 0.1], [2, 0.1, 0.5], [3, 0.5, 1.25], [4, 1.25, 2.5], [5, 2.5, 4], [6, 4, 6], [7, 6, 9], [8, 9, 14],
+    [9, 14, nil]].each do |state, low, high|
     it("sea state #{state}") { expect(catalogue.sea_states[state]["height_m"]).to eq([low, high]) }
   end
 end

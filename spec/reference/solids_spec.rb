@@ -78,3 +78,47 @@ RSpec.describe "Solids" do
     end
   end
 end
+
+# Angles at which loose grains lie. Source: EN 1991-1-1:2002, table A.4 (aggregates): sand 30°, gravel and sand 35°,
+# broken brick 35°.
+RSpec.describe "Angles of repose" do
+  { "coarse_sand" => 30, "fine_sand" => 30, "gravel" => 35, "brick_rubble" => 35 }.each do |key, degrees|
+    it("#{key}: #{degrees}°") { expect(catalogue[key]["repose_deg"]).to eq(degrees) }
+  end
+end
+
+# Solids by formula, as sheets, meshes and strips have them. Source: elementary solid geometry.
+RSpec.describe "Shapes by formula" do
+  # A spherical cap on a round plinth, 12 mm high on a base of 40 mm: V = πh(3a² + h²)/6, here a half ellipsoid's 2/3 πa²h.
+  it "a dome in the printed solid" do
+    told = evaluation(plain_file(plinth: { "outline" => round(60), "thickness_mm" => 6 },
+      forms: [form("mound", "dome", round(40), crown_mm: 12, profile: "dome", material: "xps_foam")]))
+    wanted = (Math::PI * 900 * 6) + (Math::PI * 400 * 12 * 2 / 3)
+    expect(told.mesh.volume_mm3).to be_within(0.01 * wanted).of(wanted)
+  end
+
+  # A triangular channel 40 long, 20 wide, 6 deep at its middle: two bevels meet; A = w·d/2.
+  it "a channel with sloping sides" do
+    told = evaluation(plain_file(forms: [lift(10, rectangle(100, 60)), cut(6, rectangle(100, 20), edge: { kind: "bevel", run_mm: 10 })])).to_h
+    expect(told["relief"]["forms"][1]["volume_mm3"]).to be_within(60).of(100 * 20 * 6 / 2.0)
+  end
+
+  # A wedge 100 long rising to 10 over a depth of 60: V = l·h·b/2; its surface is hypot(100, 10) long.
+  it "a wedge in section" do
+    told = evaluation(plain_file(forms: [form("ramp", "w", rectangle(100, 60), from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 0, to_z_mm: 10,
+      material: "xps_foam")]))
+    expect(told.to_h["relief"]["forms"][0]["volume_mm3"]).to be_within(150).of(30_000)
+    surface = told.section([-50.0, 0.0], [50.0, 0.0])["strata"].last["runs"].first
+    expect(surface.each_cons(2).sum { |(s0, _, z0), (s1, _, z1)| Math.hypot(s1 - s0, z1 - z0) }).to be_within(0.6).of(Math.hypot(100, 10))
+  end
+
+  # Two basins of 20 × 20, 4 deep, joined by a saddle 2 deep: at 3 mm of water in one, the other is wet too.
+  it "basins with a saddle" do
+    forms = [lift(12, rectangle(100, 60)), cut(4, rectangle(20, 20, at: [-15, 0]), id: "left"), cut(4, rectangle(20, 20, at: [15, 0]), id: "right"),
+      cut(2, rectangle(10, 20), id: "saddle")]
+    pool = ->(level) { told(plain_file(forms: forms, waters: [water(level, rectangle(24, 24, at: [-15, 0]))]))["waters"].first }
+    expect(pool[9.5]["volume_ml"]).to be_within(0.02).of(20 * 20 * 1.5 / 1000)
+    # Over the saddle (10 mm): both basins 3 deep and the saddle 1.
+    expect(pool[11]["volume_ml"]).to be_within(0.05).of(((2 * 20 * 20 * 3) + (10 * 20 * 1)) / 1000.0)
+  end
+end

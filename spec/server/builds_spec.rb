@@ -114,7 +114,8 @@ RSpec.describe "Builds over HTTP" do
 
     it "are of different kinds, one stopped by a snag, one late" do
       builds = post_json("/api/samples", {})
-      expect(builds.map { |build| build["purpose"] }).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "photo_set", "floating_display")
+      expect(builds.map { |build|
+ build["purpose"] }).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "photo_set", "floating_display")
       expect(builds.count { |build| (build["late_min"] || 0).positive? }).to eq(1)
       expect(builds.find { |build| build["title"] == "Skiff on the ebb" }["stops"]).to eq(1)
     end

@@ -16,7 +16,7 @@ class Oracle
   def makespan
     build
     model = Highs.mip(sense: :minimize, col_cost: @cost, col_lower: @lower, col_upper: @upper, row_lower: @row_lower,
-                      row_upper: @row_upper, a_format: :rowwise, a_start: @starts, a_index: @index, a_value: @values, integrality: @integral)
+      row_upper: @row_upper, a_format: :rowwise, a_start: @starts, a_index: @index, a_value: @values, integrality: @integral)
     solved = model.solve
     solved[:obj_value].round if solved[:status] == :optimal
   end

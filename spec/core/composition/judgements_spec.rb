@@ -32,12 +32,14 @@ RSpec.describe GreenPlinth::Composition::Judgement do
   end
 
   it "folds left on right: two of three alike" do
-    subjects = [figure(rectangle(10, 10), id: "a", at_mm: [-20, 0]), figure(rectangle(10, 10), id: "b", at_mm: [20, 0]), figure(rectangle(10, 10), id: "c", at_mm: [20, 20])]
+    subjects = [figure(rectangle(10, 10), id: "a", at_mm: [-20, 0]), figure(rectangle(10, 10), id: "b", at_mm: [20, 0]),
+      figure(rectangle(10, 10), id: "c", at_mm: [20, 20])]
     expect(judgement("mirror", vignette(subjects: subjects)).figure).to be_within(0.1).of(66.67)
   end
 
   it "tells front, middle and back by what rises there" do
-    found = judgement("heights", vignette(forms: [lift(12, rectangle(100, 20, at: [0, 20]))], subjects: [figure(round(8), at_mm: [0, -20], height_mm: 30)]))
+    found = judgement("heights",
+      vignette(forms: [lift(12, rectangle(100, 20, at: [0, 20]))], subjects: [figure(round(8), at_mm: [0, -20], height_mm: 30)]))
     expect(found.sentence).to include("Front 30 mm, middle 0 mm, back 12 mm")
     expect(found.verdict).to eq("look")
   end
@@ -50,7 +52,8 @@ RSpec.describe GreenPlinth::Composition::Judgement do
   end
 
   it "weighs presence by the purpose, and offers the common size that suits better" do
-    file = plain_file(purpose: "gaming_base", plinth: { "outline" => round(60), "thickness_mm" => 4, "material" => "plastic_base" }, subjects: [figure(round(18))])
+    file = plain_file(purpose: "gaming_base", plinth: { "outline" => round(60), "thickness_mm" => 4, "material" => "plastic_base" },
+      subjects: [figure(round(18))])
     found = judgement("presence", file)
     expect(found.figure).to be_within(0.01).of(9)
     expect(found.verdict).to eq("look")

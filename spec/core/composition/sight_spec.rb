@@ -43,7 +43,8 @@ RSpec.describe GreenPlinth::Composition::Sight do
 
   it "says who hides, each by itself" do
     told = seen(features: [wall(30, -10), wall(10, -20, id: "low")])
-    expect(told.sight.hidden_by(told.design.subjects.first).map(&:first)).to eq(["/features/0", "/features/1"].first(told.sight.hidden_by(told.design.subjects.first).size))
+    expect(told.sight.hidden_by(told.design.subjects.first).map(&:first)).to eq(["/features/0",
+      "/features/1"].first(told.sight.hidden_by(told.design.subjects.first).size))
   end
 
   it "looks through a fence, and under a crown" do

@@ -1,8 +1,12 @@
 # frozen_string_literal: true
 
 RSpec.describe GreenPlinth::Formats::DxfOutline do
-  def dxf(*entities, units: 4) = "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n#{units}\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n#{entities.join}0\nENDSEC\n0\nEOF\n"
-  def light(points, closed: 1) = "0\nLWPOLYLINE\n8\n0\n70\n#{closed}\n#{points.map { |x, y, bulge| "10\n#{x}\n20\n#{y}\n#{"42\n#{bulge}\n" if bulge}" }.join}"
+  def dxf(*entities, units: 4)
+    "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n#{units}\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n#{entities.join}0\nENDSEC\n0\nEOF\n"
+  end
+  def light(points, closed: 1)
+    "0\nLWPOLYLINE\n8\n0\n70\n#{closed}\n#{points.map { |x, y, bulge| "10\n#{x}\n20\n#{y}\n#{"42\n#{bulge}\n" if bulge}" }.join}"
+  end
   def area(points) = GreenPlinth::Plan::Geos.polygon(points).area
 
   it "reads the largest closed polyline, its middle at the origin" do
@@ -23,7 +27,8 @@ RSpec.describe GreenPlinth::Formats::DxfOutline do
     expect(area(described_class.points(dxf(light([[0, 0], [1, 0], [1, 1], [0, 1]]), units: 1)))).to be_within(0.1).of(25.4**2)
   end
 
-  { "nothing drawn" => "0\nSECTION\n2\nENTITIES\n0\nENDSEC\n0\nEOF\n", "no DXF" => "hello", "bytes" => "\xFF\x00AC1015".b, "an open line" => nil }.each do |what, text|
+  { "nothing drawn" => "0\nSECTION\n2\nENTITIES\n0\nENDSEC\n0\nEOF\n", "no DXF" => "hello", "bytes" => "\xFF\x00AC1015".b,
+    "an open line" => nil }.each do |what, text|
     it "says what is wrong with #{what}" do
       text ||= dxf(light([[0, 0], [5, 0], [9, 9]], closed: 0))
       expect { described_class.points(text) }.to raise_error(GreenPlinth::InvalidFile, /dxf/)

@@ -71,7 +71,7 @@ RSpec.describe GreenPlinth::Colour::Tone do
   it "looks through clear coats, glues, washes, tufts and thin cover" do
     base = course("earth_paste", colour: "#111111")
     over = [course("gloss_varnish"), course("white_glue"), course("acrylic_wash"), course("tufts", count: 4),
-            course("gravel", cover_pct: 30, colour: "#eeeeee")]
+      course("gravel", cover_pct: 30, colour: "#eeeeee")]
     over.each { |one| expect(tone(base, one)).to eq("#111111"), one["material"] }
   end
 

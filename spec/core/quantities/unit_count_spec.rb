@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 RSpec.describe GreenPlinth::Quantities::UnitCount do
-  def feature(kind, outline, represents, **more) = { "id" => "f", "kind" => kind, "outline" => outline, "unit" => { "represents" => represents } }.merge(more.transform_keys(&:to_s))
+  def feature(kind, outline, represents, **more)
+    { "id" => "f", "kind" => kind, "outline" => outline, "unit" => { "represents" => represents } }.merge(more.transform_keys(&:to_s))
+  end
   def strip(length, width) = { "kind" => "strip", "points_mm" => [[-length / 2.0, 0], [length / 2.0, 0]], "width_mm" => width }
   def count(*features, scale: 10, **members) = evaluation(plain_file(scale: scale, features: features, **members)).units.first
 

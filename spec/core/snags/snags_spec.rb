@@ -80,7 +80,8 @@ RSpec.describe GreenPlinth::Snags do
       { subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot, "height_mm" => 80,
                      "represents" => "person" }] }, /nearer 1:21/, nil],
     "scale/represents_unknown" => [
-      { subjects: [{ "id" => "a", "kind" => "animal", "footprint" => spot, "represents" => "hosre" }] }, /stands for hosre, whose real size is not known/, 0
+      { subjects: [{ "id" => "a", "kind" => "animal", "footprint" => spot,
+                     "represents" => "hosre" }] }, /stands for hosre, whose real size is not known/, 0
     ],
     "balance/tips" => [{ subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot, "height_mm" => 500, "mass_g" => 2000 }] },
       /tips over at/, nil],

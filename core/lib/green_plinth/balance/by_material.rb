@@ -8,7 +8,10 @@ module GreenPlinth
         # @return [Float, nil] minutes of drying for each gram
         def min_per_g = drying_min && grams.positive? ? drying_min / grams : nil
 
-        def to_h = { "material" => material, "name" => name, "mass_g" => grams.round(2), "ml" => ml&.round(2), "drying_min" => drying_min, "min_per_g" => min_per_g&.round(2) }
+        def to_h
+          { "material" => material, "name" => name, "mass_g" => grams.round(2), "ml" => ml&.round(2), "drying_min" => drying_min,
+            "min_per_g" => min_per_g&.round(2) }
+        end
       end
 
       # @param evaluation [Evaluation]
@@ -19,7 +22,8 @@ module GreenPlinth
 
       # @return [Array<Line>] the heaviest first; cuts are taken off what they cut
       def lines
-        pieces.group_by(&:first).map { |key, list| line(key, list.sum { |_, grams| grams }) }.reject { |line| line.grams.abs < 0.01 }.sort_by { |line| -line.grams }
+        pieces.group_by(&:first).map { |key, list| line(key, list.sum { |_, grams|
+ grams }) }.reject { |line| line.grams.abs < 0.01 }.sort_by { |line| -line.grams }
       end
 
       private

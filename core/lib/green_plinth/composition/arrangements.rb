@@ -34,7 +34,8 @@ module GreenPlinth
       def call(count = 3)
         return [] if @movable.empty?
 
-        found = Array.new(STARTS) { |start| climb(start.zero? ? now : shaken) }.select { |_, score| score >= before + LEAST_GAIN }.sort_by { |_, score| -score }
+        found = Array.new(STARTS) { |start|
+ climb(start.zero? ? now : shaken) }.select { |_, score| score >= before + LEAST_GAIN }.sort_by { |_, score| -score }
         distinct(found).first(count).map.with_index(1) { |(places, score), number| told(places, score, number) }
       end
 
@@ -79,7 +80,8 @@ module GreenPlinth
       def patch(places)
         places.each_with_index.reject { |place, index| place == now[index] }.flat_map do |place, index|
           pointer = @design.subjects[index].pointer
-          [{ "op" => "add", "path" => "#{pointer}/at_mm", "value" => [place.x, place.y] }, { "op" => "add", "path" => "#{pointer}/turn_deg", "value" => place.turn }]
+          [{ "op" => "add", "path" => "#{pointer}/at_mm", "value" => [place.x, place.y] },
+            { "op" => "add", "path" => "#{pointer}/turn_deg", "value" => place.turn }]
         end
       end
 

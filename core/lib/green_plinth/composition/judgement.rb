@@ -28,14 +28,15 @@ module GreenPlinth
         # @return [Array<Class>] in the order in which a maker looks
         def all
           [Judgements::Presence, Judgements::SightLines, Judgements::Thirds, Judgements::EdgeAngle, Judgements::DeadCentre, Judgements::Mirror,
-           Judgements::Heights, Judgements::LeadingLines, Judgements::Crowding, Judgements::StandingRoom, Judgements::RankAndFile,
-           Judgements::Raised]
+            Judgements::Heights, Judgements::LeadingLines, Judgements::Crowding, Judgements::StandingRoom, Judgements::RankAndFile,
+            Judgements::Raised]
         end
 
         # @param evaluation [Evaluation]
         # @return [Array<Verdict>] of those made for the purpose that have something to look at
         def verdicts(evaluation)
-          all.select { |judgement| judgement.purposes.include?(evaluation.design.purpose) }.filter_map { |judgement| judgement.new(evaluation).verdict }
+          all.select { |judgement|
+ judgement.purposes.include?(evaluation.design.purpose) }.filter_map { |judgement| judgement.new(evaluation).verdict }
         end
 
         def key = name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase

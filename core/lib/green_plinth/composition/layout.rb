@@ -27,7 +27,8 @@ module GreenPlinth
 
       # @return [Array<Hash>] distance between the silhouettes of each pair, mm; 0 where they meet
       def clearances
-        @clearances ||= @design.subjects.combination(2).map { |one, other| { "between" => [one.id, other.id], "mm" => Standing.apart(one, other).round(3) } }
+        @clearances ||= @design.subjects.combination(2).map { |one, other|
+ { "between" => [one.id, other.id], "mm" => Standing.apart(one, other).round(3) } }
       end
 
       # @return [Array<Hash>] distance from a subject's silhouette to each feature nearer than NEAR_MM

@@ -49,7 +49,9 @@ module GreenPlinth
       private
 
       def costs(terms) = terms.sum { |term| WEIGHTS.fetch(term) * send(term).clamp(0.0, 1.0) }
-      def cheap = SHOWN.include?(@design.purpose) ? %i[off overlap in_the_way wet uneven foul thirds angle centre] : %i[off overlap in_the_way wet uneven foul]
+      def cheap
+        SHOWN.include?(@design.purpose) ? %i[off overlap in_the_way wet uneven foul thirds angle centre] : %i[off overlap in_the_way wet uneven foul]
+      end
 
       def shapes = @shapes ||= @design.subjects.map { |subject| Standing.footprint(subject) }
       def focal = @focal ||= @design.subjects.find(&:focal?) || (@design.subjects.first if @design.subjects.size == 1)

@@ -46,7 +46,7 @@ module GreenPlinth
         candidates(card).each { |one| culprits[one.solid.pointer] = join(culprits[one.solid.pointer], behind(one, card)) }
         shares = culprits.transform_values { |slices| hidden_pct(slices, card) }
         [(100 - hidden_pct(culprits.values.reduce { |a, b| join(a, b) }, card)).round(2),
-         shares.select { |_, pct| pct >= LEAST_PCT }.sort_by { |_, pct| -pct }.map { |pointer, pct| [pointer, pct.round(1)] }]
+          shares.select { |_, pct| pct >= LEAST_PCT }.sort_by { |_, pct| -pct }.map { |pointer, pct| [pointer, pct.round(1)] }]
       end
 
       Card = Struct.new(:subject, :middle, :offsets, :foot, :top)

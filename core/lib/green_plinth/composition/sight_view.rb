@@ -127,7 +127,8 @@ module GreenPlinth
 
       # The light turns with the eye.
       def light_on_plan
-        @light_on_plan ||= [(@eye.right[0] * LIGHT[0]) + (@eye.toward[0] * LIGHT[1]), (@eye.right[1] * LIGHT[0]) + (@eye.toward[1] * LIGHT[1]), LIGHT[2]]
+        @light_on_plan ||= [(@eye.right[0] * LIGHT[0]) + (@eye.toward[0] * LIGHT[1]), (@eye.right[1] * LIGHT[0]) + (@eye.toward[1] * LIGHT[1]),
+          LIGHT[2]]
       end
 
       # Strips of ground of one tone between two rows.
@@ -165,7 +166,8 @@ module GreenPlinth
         edges = foot.each_cons(2).select { |a, b| faces_eye?(a, b) }
         edges.slice_when { |(_, b), (c, _)| b != c }.map do |run|
           points = [run.first[0], *run.map(&:last)]
-          (points.map { |x, y| @eye.picture(x, y, rim(x, y)) } + points.reverse.map { |x, y| @eye.picture(x, y, -@design.plinth.thickness_mm) }).map { |u, v| [u.round(2), v.round(2)] }
+          (points.map { |x, y| @eye.picture(x, y, rim(x, y)) } + points.reverse.map { |x, y|
+ @eye.picture(x, y, -@design.plinth.thickness_mm) }).map { |u, v| [u.round(2), v.round(2)] }
         end
       end
 
@@ -194,7 +196,8 @@ module GreenPlinth
           foot_z = solids.map(&:low).min
           left, right = solids.flat_map(&:corners).map { |x, y| (x * @eye.right[0]) + (y * @eye.right[1]) }.minmax
           { "near" => @eye.nearness(*middle), "kind" => part.kind, "pointer" => part.pointer, "name" => part.name, "colour" => part["colour"],
-            "focal" => part["focal"] == true, "at" => @eye.picture(*middle, foot_z).map { |value| value.round(2) }, "width_mm" => (right - left).round(2),
+            "focal" => part["focal"] == true, "at" => @eye.picture(*middle, foot_z).map { |value|
+ value.round(2) }, "width_mm" => (right - left).round(2),
             "height_mm" => (@eye.picture(0, 0, solids.map(&:high).max)[1] - @eye.picture(0, 0, foot_z)[1]).round(2),
             "faces" => UPRIGHT.include?(part.kind) ? [] : solids.flat_map { |solid| faces(solid) } }
         end

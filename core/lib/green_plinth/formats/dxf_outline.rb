@@ -33,7 +33,8 @@ module GreenPlinth
 
       # @return [Array<Array(Integer, String)>] group codes and values
       def pairs
-        @pairs ||= @text.scrub.lines.map(&:strip).each_slice(2).filter_map { |code, value| Integer(code, 10, exception: false)&.then { |number| [number, value.to_s] } }
+        @pairs ||= @text.scrub.lines.map(&:strip).each_slice(2).filter_map { |code, value| Integer(code, 10, exception: false)&.then { |number|
+ [number, value.to_s] } }
       end
 
       def unit
@@ -45,7 +46,8 @@ module GreenPlinth
       def entities
         start = pairs.index([2, "ENTITIES"]) || 0
         pairs[start..].slice_before { |code, _| code.zero? }.each_with_object([]) do |entity, list|
-          entity.first[1] == "VERTEX" && list.last&.first&.at(1) == "POLYLINE" ? list.last.concat(entity.drop(1).unshift([-1, "VERTEX"])) : list << entity
+          entity.first[1] == "VERTEX" && list.last&.first&.at(1) == "POLYLINE" ? list.last.concat(entity.drop(1).unshift([-1,
+            "VERTEX"])) : list << entity
         end
       end
 
@@ -96,7 +98,8 @@ module GreenPlinth
       def fitted(ring)
         refuse("its outline has more than #{MOST_POINTS} corners; simplify it") if ring.size > MOST_POINTS
         xs, ys = ring.transpose.map(&:minmax)
-        points = ring.map { |x, y| [((x - (xs.sum / 2)) * unit).round(2), ((y - (ys.sum / 2)) * unit).round(2)] }.chunk_while { |a, b| a == b }.map(&:first)
+        points = ring.map { |x, y|
+ [((x - (xs.sum / 2)) * unit).round(2), ((y - (ys.sum / 2)) * unit).round(2)] }.chunk_while { |a, b| a == b }.map(&:first)
         points.pop if points.size > 1 && points.first == points.last
         refuse("it is larger than 5 m or has no size") if points.size < 3 || points.flatten.any? { |value| !value.finite? || value.abs > 2500 }
         points

@@ -42,7 +42,8 @@ module GreenPlinth
       # Between the four nearest values.
       def sampled(share, grid)
         rows, columns = share.shape
-        across = ((grid.xs - grid.left) / (grid.columns * grid.cell) * (columns - 1)).clip(0, columns - 1).reshape(1, grid.columns) + Numo::DFloat.zeros(grid.rows, 1)
+        across = ((grid.xs - grid.left) / (grid.columns * grid.cell) * (columns - 1)).clip(0, columns - 1).reshape(1,
+          grid.columns) + Numo::DFloat.zeros(grid.rows, 1)
         down = ((1 - ((grid.ys - grid.front) / (grid.rows * grid.cell))) * (rows - 1)).clip(0, rows - 1) + Numo::DFloat.zeros(1, grid.columns)
         c0, r0 = across.floor.clip(0, [columns - 2, 0].max), down.floor.clip(0, [rows - 2, 0].max)
         tx, ty = across - c0, down - r0

@@ -42,7 +42,8 @@ module GreenPlinth
       def bodies
         @evaluation.solids.all.map do |solid|
           { "pointer" => solid.pointer, "kind" => solid.part.kind, "name" => solid.part.name, "colour" => solid.part["colour"],
-            "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => Composition::Standing.middle(solid.part).map { |value| value.round(2) },
+            "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => Composition::Standing.middle(solid.part).map { |value|
+ value.round(2) },
             "size_mm" => size(solid), "turn_deg" => solid.part["turn_deg"] || 0,
             "faces" => Composition::Body.faces(solid).map { |face| face.map { |corner| corner.map { |value| value.round(2) } } } }
         end
@@ -54,7 +55,8 @@ module GreenPlinth
 
       def bounds
         x0, y0, x1, y1 = Plan::Geos.bounds(@evaluation.ground.foot)
-        [x0, y0, -@design.plinth.thickness_mm, x1, y1, [@evaluation.terrain.highest_mm, *@evaluation.solids.all.map(&:high)].max].map { |value| value.round(2) }
+        [x0, y0, -@design.plinth.thickness_mm, x1, y1, [@evaluation.terrain.highest_mm, *@evaluation.solids.all.map(&:high)].max].map { |value|
+ value.round(2) }
       end
     end
   end

@@ -16,7 +16,8 @@ module GreenPlinth
       def write
         body = @placed.flat_map { |piece, dx, dy| drawn(piece, dx, dy) }
         [[0, "SECTION"], [2, "HEADER"], [9, "$ACADVER"], [1, "AC1009"], [9, "$MEASUREMENT"], [70, 1], [9, "$INSUNITS"], [70, 4], [0, "ENDSEC"], *layers,
-          [0, "SECTION"], [2, "ENTITIES"], *body, [0, "ENDSEC"], [0, "EOF"]].map { |code, value| "#{code}\n#{value}\n" }.join
+          [0, "SECTION"], [2, "ENTITIES"], *body, [0, "ENDSEC"], [0, "EOF"]].map { |code, value|
+ "#{code}\n#{value}\n" }.join
       end
 
       private
@@ -28,7 +29,8 @@ module GreenPlinth
 
       def drawn(piece, dx, dy)
         x, y = piece.bounds.first(2)
-        rings("CUT", piece.shape, dx, dy) + piece.cut_lines.flat_map { |line, _| rings("DEPTH", line, dx, dy) } + piece.glue_lines.flat_map { |line| rings("GLUE", line, dx, dy) } +
+        rings("CUT", piece.shape, dx, dy) + piece.cut_lines.flat_map { |line, _| rings("DEPTH", line, dx, dy) } + piece.glue_lines.flat_map { |line|
+ rings("GLUE", line, dx, dy) } +
           piece.feet.flat_map { |fx, fy| [[0, "CIRCLE"], [8, "FEET"], [10, number(fx + dx)], [20, number(fy + dy)], [30, 0.0], [40, 1.5]] } +
           [[0, "TEXT"], [8, "NAMES"], [10, number(x + dx)], [20, number(y + dy - 6)], [30, 0.0], [40, 3.5], [1, label(piece)]]
       end

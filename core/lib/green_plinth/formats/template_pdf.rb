@@ -32,7 +32,8 @@ module GreenPlinth
 
       # @return [String] the PDF's bytes
       def write
-        @pdf = Prawn::Document.new(page_size: [@width * PT, @depth * PT], margin: 0, skip_page_creation: true, info: { Title: plain("#{@title}: templates at full size"), Creator: "Green Plinth" })
+        @pdf = Prawn::Document.new(page_size: [@width * PT, @depth * PT], margin: 0, skip_page_creation: true,
+          info: { Title: plain("#{@title}: templates at full size"), Creator: "Green Plinth" })
         @pieces.each { |piece| tiles(piece).each { |tile| page(piece, tile) } }
         @pdf.render
       end
@@ -43,7 +44,8 @@ module GreenPlinth
         columns = count(x1 - x0, room[0])
         rows = count(y1 - y0, room[1])
         (0...rows).flat_map do |row|
-          (0...columns).map { |column| Tile.new(column, row, columns, rows, start(x0, x1, columns, room[0], column), start(y0, y1, rows, room[1], row)) }
+          (0...columns).map { |column|
+ Tile.new(column, row, columns, rows, start(x0, x1, columns, room[0], column), start(y0, y1, rows, room[1], row)) }
         end
       end
 
@@ -161,14 +163,16 @@ module GreenPlinth
         lines = ["#{piece.order.zero? ? "" : "#{piece.order}. "}#{piece.name}", detail(piece), piece.note,
           "#{@title}, full size#{tile.columns * tile.rows > 1 ? ", page #{letter(tile.column)}#{tile.row + 1} of #{tile.columns} × #{tile.rows}" : ""}"].compact
         lines.first(4).each_with_index do |line, index|
-          @pdf.draw_text(plain(line)[0, 90], at: [(MARGIN + RULER + 12) * PT, (MARGIN + FOOT - 4 - (index * 4.2)) * PT], size: index.zero? ? 12 : 8.5, style: index.zero? ? :bold : :normal)
+          @pdf.draw_text(plain(line)[0, 90], at: [(MARGIN + RULER + 12) * PT, (MARGIN + FOOT - 4 - (index * 4.2)) * PT],
+            size: index.zero? ? 12 : 8.5, style: index.zero? ? :bold : :normal)
         end
       end
 
       def detail(piece)
         sheet = piece.sheet_mm && "#{format("%g", piece.sheet_mm)} mm"
         cuts = piece.cut_lines.map { |_, depth| "#{format("%g", depth)} mm deep" }
-        ["cut #{piece.count} ×", piece.material&.tr("_", " "), sheet, (cuts.any? ? "dotted: cut #{cuts.uniq.join(", ")}" : nil), (piece.glue_lines.any? ? "dashed: what stands on it" : nil)].compact.join(" · ")
+        ["cut #{piece.count} ×", piece.material&.tr("_", " "), sheet, (cuts.any? ? "dotted: cut #{cuts.uniq.join(", ")}" : nil),
+          (piece.glue_lines.any? ? "dashed: what stands on it" : nil)].compact.join(" · ")
       end
 
       # The built-in fonts know Western European letters only.

@@ -46,9 +46,12 @@ module GreenPlinth
         turn = ->((x, y)) { "#{mm(x + dx)} #{mm(height - (y + dy))}" }
         path = ->(shape, layer) { %(<path class="#{layer}" #{STYLES[layer]} d="#{Plan::Geos.rings(shape).map { |ring| "M#{ring[0..-2].map(&turn).join("L")}Z" }.join}"/>) }
         x, y = piece.bounds.first(2)
-        feet = piece.feet.map { |fx, fy| turn.call([fx, fy]).split.map(&:to_f).then { |sx, sy| %(<path class="feet" #{STYLES["feet"]} d="M#{mm(sx - 1.5)} #{mm(sy)}h3M#{mm(sx)} #{mm(sy - 1.5)}v3"/>) } }
+        feet = piece.feet.map { |fx, fy| turn.call([fx, fy]).split.map(&:to_f).then { |sx, sy|
+ %(<path class="feet" #{STYLES["feet"]} d="M#{mm(sx - 1.5)} #{mm(sy)}h3M#{mm(sx)} #{mm(sy - 1.5)}v3"/>) } }
         label = turn.call([x, y - 5]).split
-        "<g><title>#{CGI.escapeHTML(piece.name)}</title>#{path[piece.shape, "cut"]}#{piece.cut_lines.map { |line, _| path[line, "depth"] }.join}#{piece.glue_lines.map { |line| path[line, "glue"] }.join}#{feet.join}" \
+        "<g><title>#{CGI.escapeHTML(piece.name)}</title>#{path[piece.shape, "cut"]}#{piece.cut_lines.map { |line, _|
+ path[line, "depth"] }.join}#{piece.glue_lines.map { |line|
+ path[line, "glue"] }.join}#{feet.join}" \
           "<text x=\"#{label[0]}\" y=\"#{label[1]}\" font-size=\"3.5\" font-family=\"sans-serif\" fill=\"#000\">#{CGI.escapeHTML("#{piece.name}, #{piece.count} ×")}</text></g>"
       end
 

@@ -131,7 +131,8 @@ module GreenPlinth
 
       def drawn((x, y))
         reach = 1.5 * @step
-        near = rim.select { |(ax, ay), (bx, by)| [ax, bx].min <= x + reach && [ax, bx].max >= x - reach && [ay, by].min <= y + reach && [ay, by].max >= y - reach }
+        near = rim.select { |(ax, ay), (bx, by)|
+ [ax, bx].min <= x + reach && [ax, bx].max >= x - reach && [ay, by].min <= y + reach && [ay, by].max >= y - reach }
         nearest = near.map { |a, b| on_segment([x, y], a, b) }.min_by { |px, py| Math.hypot(px - x, py - y) }
         nearest && Math.hypot(nearest[0] - x, nearest[1] - y) <= reach ? nearest : [x, y]
       end

@@ -28,7 +28,8 @@ module GreenPlinth
         @waters = Hash.new { |hash, id| hash[id] = Runs.new }
         stations(from, to, length).each { |s, x, y| sample(s, x, y) }
         { "from" => from, "to" => to, "length_mm" => length.round(3), "strata" => @layers.values.map { |layer| told(layer) },
-          "waters" => @waters.map { |id, runs| { "id" => id, "runs" => runs.to_a } }, "standing" => standing(from, to, length), "gradient" => gradient(length) }
+          "waters" => @waters.map { |id, runs|
+ { "id" => id, "runs" => runs.to_a } }, "standing" => standing(from, to, length), "gradient" => gradient(length) }
       end
 
       private
@@ -115,7 +116,8 @@ module GreenPlinth
         run = points.last[0] - points.first[0]
         rise = points.last[1] - points.first[1]
         steepest = steepest(points)
-        { "rise_mm" => rise.round(2), "run_mm" => run.round(2), "mean_pct" => (100 * rise / run).round(2), "steepest_pct" => steepest&.first&.round(1), "steepest_at_mm" => steepest&.last&.round(1) }
+        { "rise_mm" => rise.round(2), "run_mm" => run.round(2), "mean_pct" => (100 * rise / run).round(2),
+          "steepest_pct" => steepest&.first&.round(1), "steepest_at_mm" => steepest&.last&.round(1) }
       end
 
       def steepest(points)

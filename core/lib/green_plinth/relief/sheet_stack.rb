@@ -13,7 +13,10 @@ module GreenPlinth
       # sheets: {mm => count}, thickest first.
       Stack = Struct.new(:sheets, :height_mm, :error_mm) do
         def count = sheets.values.sum
-        def to_h = { "sheets" => sheets.map { |mm, count| { "mm" => mm, "count" => count } }, "height_mm" => height_mm.round(3), "error_mm" => error_mm.round(3), "count" => count }
+        def to_h
+          { "sheets" => sheets.map { |mm, count|
+ { "mm" => mm, "count" => count } }, "height_mm" => height_mm.round(3), "error_mm" => error_mm.round(3), "count" => count }
+        end
       end
 
       # @param stock_mm [Array<Numeric>] thicknesses that are sold

@@ -46,7 +46,8 @@ module GreenPlinth
           pieces = Plan::Geos.polygons(slice.shape).select { |polygon| polygon.area >= LEAST_MM2 }
           pieces.each_with_index.map do |polygon, part|
             label = "#{name}, slice #{index + 1}#{pieces.size > 1 ? (97 + (part % 26)).chr : ""}"
-            { "name" => label, "kind" => "lift", "material" => material, "sheet_mm" => slice.sheet_mm, "sheets" => 1, "outline" => { "kind" => "polygon", "points_mm" => corners(polygon) } }
+            { "name" => label, "kind" => "lift", "material" => material, "sheet_mm" => slice.sheet_mm, "sheets" => 1,
+              "outline" => { "kind" => "polygon", "points_mm" => corners(polygon) } }
           end
         end
       end

@@ -36,7 +36,8 @@ module GreenPlinth
 
       # @return [Float] degrees at which a zone's loose grains slide; the usual where none lies
       def repose_deg(zone)
-        angles = zone.courses.filter_map { |course| @catalogue[course.material]&.then { |material| material["repose_deg"] if material.trait?("loose") || material.family == "grain" } }
+        angles = zone.courses.filter_map { |course| @catalogue[course.material]&.then { |material|
+ material["repose_deg"] if material.trait?("loose") || material.family == "grain" } }
         angles.min || USUAL_REPOSE_DEG
       end
 

@@ -26,7 +26,8 @@ module GreenPlinth
       # @return [Hash] everything there is to look up at this scale
       def to_h
         { "ratio" => @ratio.n, "things" => @catalogue.things.keys.map { |key| told(@things[key]) }, "kinds" => KINDS,
-          "figures" => @catalogue.figures.map { |name, data| { "name" => name, "ratio" => data["ratio"], "height_mm" => data["height_mm"], "source" => data["source"] } },
+          "figures" => @catalogue.figures.map { |name, data|
+ { "name" => name, "ratio" => data["ratio"], "height_mm" => data["height_mm"], "source" => data["source"] } },
           "railways" => @catalogue.railways.map { |name, data| { "name" => name, "ratio" => data["ratio"], "source" => data["source"] } },
           "waves" => waves }
       end
@@ -47,7 +48,8 @@ module GreenPlinth
       # @return [Hash]
       def check(kind, low, high, represents: nil)
         life = [low, high].map { |size| @ratio.real(size) }
-        passes = candidates(kind).map { |thing| [thing, share(life, thing["life_mm"])] }.select { |_, part| part.positive? }.sort_by { |_, part| -part }
+        passes = candidates(kind).map { |thing|
+ [thing, share(life, thing["life_mm"])] }.select { |_, part| part.positive? }.sort_by { |_, part| -part }
         wanted = candidates(kind).find { |thing| thing["key"] == represents } || passes.first&.first || nearest(candidates(kind), life)
         { "kind" => kind, "model_mm" => [low, high], "life" => life.map { |size| worded(size) },
           "passes_for" => passes.map { |thing, part| thing.merge("share_pct" => (100 * part).round) }, "wanted" => wanted,
@@ -77,7 +79,8 @@ module GreenPlinth
         @catalogue.sea_states.map do |sea|
           low, high = sea["height_m"].map { |height| height && (height * 1000.0) }
           { "key" => "sea_state_#{sea["state"]}", "name" => "sea state #{sea["state"]}, #{sea["name"]}", "measure" => "height",
-            "life_mm" => [low, (low + (high || (low * 1.3))) / 2, high], "model_mm" => [low, (low + (high || (low * 1.3))) / 2, high].map { |size| size && @ratio.model(size).round(2) },
+            "life_mm" => [low, (low + (high || (low * 1.3))) / 2, high], "model_mm" => [low, (low + (high || (low * 1.3))) / 2, high].map { |size|
+ size && @ratio.model(size).round(2) },
             "size_mm" => nil, "source" => "WMO code table 3700" }
         end
       end
@@ -117,7 +120,9 @@ module GreenPlinth
         low == high ? Length.metric(low) : "#{Length.short(low)}–#{Length.metric(high)}"
       end
 
-      def worded(mm) = { "mm" => mm.round(4), "inches" => (mm / Length::INCH).round(4), "metric" => Length.metric(mm), "imperial" => Length.imperial(mm) }
+      def worded(mm)
+        { "mm" => mm.round(4), "inches" => (mm / Length::INCH).round(4), "metric" => Length.metric(mm), "imperial" => Length.imperial(mm) }
+      end
     end
   end
 end

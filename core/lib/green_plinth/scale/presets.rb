@@ -55,7 +55,8 @@ module GreenPlinth
       # A waterline: transom aft, widest a little before the middle, a stem that draws in.
       def boat(length, beam)
         half = beam / 2
-        upper = [[-0.5, 0.75], [-0.2, 0.97], [0.1, 1.0], [0.3, 0.8], [0.42, 0.45]].map { |along, out| [(along * length).round(1), (out * half).round(1)] }
+        upper = [[-0.5, 0.75], [-0.2, 0.97], [0.1, 1.0], [0.3, 0.8], [0.42, 0.45]].map { |along, out|
+ [(along * length).round(1), (out * half).round(1)] }
         { "kind" => "polygon", "points_mm" => upper.map { |x, y| [x, -y] } + [[(length / 2).round(1), 0.0]] + upper.reverse }
       end
 

@@ -16,7 +16,8 @@ module GreenPlinth
         heights = Composition::Judgements::Heights.new(@evaluation)
         return [] unless heights.flat?
 
-        [snag("/plinth/outline", "Nothing rises more than #{mm(heights.rise_mm)} over a base #{mm(heights.longer_side)} long: it will look like a table top.", raised(heights))]
+        [snag("/plinth/outline",
+          "Nothing rises more than #{mm(heights.rise_mm)} over a base #{mm(heights.longer_side)} long: it will look like a table top.", raised(heights))]
       end
 
       private
@@ -26,7 +27,8 @@ module GreenPlinth
         height = (heights.longer_side * RAISE).round
         ring = Plan::Geos.rings(heights.back.simplify(0.5)).first or return
         form = { "id" => fresh("bank"), "name" => "raised back", "kind" => "lift", "material" => "cork_tile", "sheet_mm" => [height, 1].max, "sheets" => 1,
-                 "edge" => { "kind" => "torn", "run_mm" => (height / 2.0).round(1) }, "outline" => { "kind" => "polygon", "points_mm" => ring[0..-2].map { |x, y| [x.round(1), y.round(1)] } } }
+                 "edge" => { "kind" => "torn", "run_mm" => (height / 2.0).round(1) }, "outline" => { "kind" => "polygon", "points_mm" => ring[0..-2].map { |x, y|
+ [x.round(1), y.round(1)] } } }
         Fix.new("raise the back third by #{mm(height)} of cork", [append("forms", form)])
       end
     end

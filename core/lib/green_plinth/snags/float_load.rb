@@ -15,7 +15,8 @@ module GreenPlinth
         return [] unless design.purpose == "floating_display" && limit && load
 
         return [told("stops", "It weighs #{number(load)} g, the driver lifts #{number(limit)} g: it will not float.")] if load > limit
-        return [told("advice", "It weighs #{number(load)} g of the #{number(limit)} g the driver lifts: keep #{(SPARE * 100).round} % in hand.")] if load > limit * (1 - SPARE)
+        return [told("advice",
+          "It weighs #{number(load)} g of the #{number(limit)} g the driver lifts: keep #{(SPARE * 100).round} % in hand.")] if load > limit * (1 - SPARE)
 
         []
       end

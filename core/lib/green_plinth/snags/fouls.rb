@@ -29,7 +29,8 @@ module GreenPlinth
 
       def turned(mover, other)
         turn = (1..12).flat_map { |i| [i * TURN_DEG, -i * TURN_DEG] }.find do |by|
-          Plan::Outline.polygon(mover.silhouette || mover.footprint, at: mover.at_mm, turn: (mover.turn_deg + by) % 360).distance(shadow(other)) >= WANTED_MM
+          Plan::Outline.polygon(mover.silhouette || mover.footprint, at: mover.at_mm,
+            turn: (mover.turn_deg + by) % 360).distance(shadow(other)) >= WANTED_MM
         end
         turn && put("turn #{mover.name} by #{turn}°", "#{mover.pointer}/turn_deg", (mover.turn_deg + turn) % 360)
       end

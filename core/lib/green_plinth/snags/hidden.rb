@@ -20,7 +20,8 @@ module GreenPlinth
           seen = @evaluation.sight.visible_pct(subject)
           next if seen.nil? || seen >= least(subject)
 
-          snag(subject.pointer, "Only #{number(seen)} % of #{subject.name} is seen from #{number(@evaluation.eye.elevation_deg)}° up: #{blame(subject)}.", moved(subject))
+          snag(subject.pointer,
+            "Only #{number(seen)} % of #{subject.name} is seen from #{number(@evaluation.eye.elevation_deg)}° up: #{blame(subject)}.", moved(subject))
         end
       end
 

@@ -14,7 +14,8 @@ module GreenPlinth
       def snags
         design.zones.filter_map do |zone|
           fibres = zone.courses.select { |course| course.material == "static_grass" }
-          next unless WILD.include?(zone.ground) && fibres.any? && zone["represents"] != "lawn" && fibres.map { |course| course["length_mm"] }.uniq.size == 1
+          next unless WILD.include?(zone.ground) && fibres.any? && zone["represents"] != "lawn" && fibres.map { |course|
+ course["length_mm"] }.uniq.size == 1
           next if fibres.none? { |course| (course["cover_pct"] || 100) >= CLOSED_PCT } || mixed?(zone)
 
           snag(fibres.first.pointer, "#{zone.name.capitalize} is closed with fibres of one length: from arm's length it reads as a mown lawn.",

@@ -39,11 +39,13 @@ module GreenPlinth
         return if formation.rows < 2 || formation.columns > 1 && !clears?(design.with("formation", design.to_h["formation"].merge("rows" => 1)))
 
         half = (Plan::Outline.size(design.plinth.outline)[0] + formation.gap_mm) / 2
-        put("stagger the rows by #{mm(half)}", "/formation/stagger_mm", half) if clears?(design.with("formation", design.to_h["formation"].merge("stagger_mm" => half)))
+        put("stagger the rows by #{mm(half)}", "/formation/stagger_mm", half) if clears?(design.with("formation",
+          design.to_h["formation"].merge("stagger_mm" => half)))
       end
 
       def wider(formation)
-        gap = (1..(MOST_GAP_MM * 2)).map { |i| formation.gap_mm + (i / 2.0) }.find { |wide| clears?(design.with("formation", design.to_h["formation"].merge("gap_mm" => wide))) }
+        gap = (1..(MOST_GAP_MM * 2)).map { |i|
+ formation.gap_mm + (i / 2.0) }.find { |wide| clears?(design.with("formation", design.to_h["formation"].merge("gap_mm" => wide))) }
         gap && put("stand them #{mm(gap)} apart", "/formation/gap_mm", gap)
       end
     end

@@ -14,7 +14,8 @@ module GreenPlinth
           uneven = @evaluation.footing.uneven_mm(subject)
           next if uneven.nil? || uneven <= allowed(subject)
 
-          snag(subject.pointer, "Under #{subject.name} the ground differs by #{mm(uneven)}: there is no level spot to stand on, and one hacked in later shows.", moved(subject))
+          snag(subject.pointer,
+            "Under #{subject.name} the ground differs by #{mm(uneven)}: there is no level spot to stand on, and one hacked in later shows.", moved(subject))
         end
       end
 

@@ -28,7 +28,8 @@ module GreenPlinth
         shared = Plan::Geos.area(Plan::Outline.polygon(feature.outline).intersection(feet))
         return if shared < LEAST_MM2
 
-        snag(feature.pointer, "#{feature.name.capitalize} takes #{number(shared)} mm² of the ground that #{subject.name} stands on.", away(feature, feet))
+        snag(feature.pointer, "#{feature.name.capitalize} takes #{number(shared)} mm² of the ground that #{subject.name} stands on.",
+          away(feature, feet))
       end
 
       # The least move that clears the feet and stays on the top, away from their middle.
@@ -40,7 +41,8 @@ module GreenPlinth
         (1..FARTHEST_MM).each do |run|
           outline = Plan::Outline.shifted(feature.outline, dx / long * run, dy / long * run)
           shape = Plan::Outline.polygon(outline)
-          return put("move #{feature.name} #{mm(run)} away", "#{feature.pointer}/outline", outline) if shape.distance(feet).positive? && @evaluation.ground.top.intersects?(shape)
+          return put("move #{feature.name} #{mm(run)} away", "#{feature.pointer}/outline",
+            outline) if shape.distance(feet).positive? && @evaluation.ground.top.intersects?(shape)
         end
         nil
       end

@@ -15,7 +15,8 @@ module GreenPlinth
           raised = @evaluation.solids.foot(subject)
           next if raised <= limit + 0.05
 
-          snag(subject.pointer, "#{subject.name.capitalize} stands #{mm(raised)} above the top, #{mm(raised - limit)} more than your limit of #{mm(limit)}.", lowered(subject, raised - limit))
+          snag(subject.pointer,
+            "#{subject.name.capitalize} stands #{mm(raised)} above the top, #{mm(raised - limit)} more than your limit of #{mm(limit)}.", lowered(subject, raised - limit))
         end
       end
 
@@ -23,7 +24,8 @@ module GreenPlinth
 
       # The topmost sheets under it, thinner.
       def lowered(subject, excess)
-        form = design.forms.reverse.find { |other| other.kind == "lift" && Plan::Outline.polygon(other.outline).contains?(Plan::Geos.point(subject.at_mm)) } or return
+        form = design.forms.reverse.find { |other|
+ other.kind == "lift" && Plan::Outline.polygon(other.outline).contains?(Plan::Geos.point(subject.at_mm)) } or return
         thin = ((form.thickness_mm - excess) / form.sheets).floor(2)
         put("make #{form.name} #{form.sheets} × #{mm(thin)}", "#{form.pointer}/sheet_mm", thin) if thin >= THINNEST_MM
       end

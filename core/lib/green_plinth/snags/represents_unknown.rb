@@ -9,7 +9,8 @@ module GreenPlinth
 
       def snags
         named.reject { |_, _, key| catalogue.things.key?(key) }.map do |pointer, name, key|
-          snag(pointer, "#{name.capitalize} stands for #{key.tr("_", " ")}, whose real size is not known here: its scale is not checked.", nearest(pointer, key))
+          snag(pointer, "#{name.capitalize} stands for #{key.tr("_", " ")}, whose real size is not known here: its scale is not checked.",
+            nearest(pointer, key))
         end
       end
 

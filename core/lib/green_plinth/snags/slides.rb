@@ -33,7 +33,8 @@ module GreenPlinth
       def eased(zone, repose)
         return if zone.rest?
 
-        form = { "id" => fresh("ease"), "name" => "ease under #{zone.name}"[0, 80], "kind" => "skim", "slope_deg" => (repose - EASE_DEG).floor, "outline" => zone.outline }
+        form = { "id" => fresh("ease"), "name" => "ease under #{zone.name}"[0, 80], "kind" => "skim", "slope_deg" => (repose - EASE_DEG).floor,
+                 "outline" => zone.outline }
         Fix.new("skim it to #{(repose - EASE_DEG).floor}° first", [append("forms", form)])
       end
     end

@@ -18,7 +18,8 @@ module GreenPlinth
           pct = gradient_pct(form)
           next if limit.nil? || pct <= limit + 0.05
 
-          snag(form.pointer, "#{form.name.capitalize} climbs #{number(pct)} % (1:#{number(100 / pct)}), more than the #{limit} % that #{what} climbs.", eased(form, limit))
+          snag(form.pointer,
+            "#{form.name.capitalize} climbs #{number(pct)} % (1:#{number(100 / pct)}), more than the #{limit} % that #{what} climbs.", eased(form, limit))
         end
       end
 

@@ -18,7 +18,8 @@ module GreenPlinth
 
       # @return [Array<Hash>] one for each material and thickness that comes in sheets
       def to_a
-        cuttable.group_by { |piece| [piece.material, piece.sheet_mm] }.map { |(material, sheet_mm), pieces| plan(@catalogue[material], sheet_mm, pieces) }
+        cuttable.group_by { |piece|
+ [piece.material, piece.sheet_mm] }.map { |(material, sheet_mm), pieces| plan(@catalogue[material], sheet_mm, pieces) }
       end
 
       private
@@ -42,7 +43,9 @@ module GreenPlinth
 
       def told(sheet, size, pieces)
         used = sheet.sum { |placed| Plan::Geos.area(pieces.find { |piece| piece.order == placed.key }.shape) }
-        { "placed" => sheet.map { |one| { "order" => one.key, "x" => one.x.round(2), "y" => one.y.round(2), "width" => one.width.round(2), "depth" => one.depth.round(2), "turned" => one.turned } },
+        { "placed" => sheet.map { |one|
+ { "order" => one.key, "x" => one.x.round(2), "y" => one.y.round(2), "width" => one.width.round(2), "depth" => one.depth.round(2),
+   "turned" => one.turned } },
           "yield_pct" => (100 * used / size.reduce(:*)).round(1) }
       end
     end

@@ -6,7 +6,8 @@ module GreenPlinth
     # where it leaves the least along one side (maximal rectangles, best short side; Jylänki 2010). Several orders are
     # tried, the one of the fewest sheets is kept.
     class Packing
-      ORDERS = [->(box) { -box.width * box.depth }, ->(box) { -[box.width, box.depth].max }, ->(box) { -[box.width, box.depth].min }, ->(box) { -(box.width + box.depth) }].freeze
+      ORDERS = [->(box) { -box.width * box.depth }, ->(box) { -[box.width, box.depth].max }, ->(box) { -[box.width, box.depth].min }, ->(box) {
+ -(box.width + box.depth) }].freeze
       # Beyond so many boxes one order must do.
       MANY = 150
 
@@ -14,8 +15,12 @@ module GreenPlinth
       Placed = Struct.new(:key, :x, :y, :width, :depth, :turned)
       Free = Struct.new(:x, :y, :width, :depth) do
         def holds?(width, depth) = width <= self.width + 1e-6 && depth <= self.depth + 1e-6
-        def meets?(other) = x < other.x + other.width - 1e-6 && other.x < x + width - 1e-6 && y < other.y + other.depth - 1e-6 && other.y < y + depth - 1e-6
-        def within?(other) = x >= other.x - 1e-6 && y >= other.y - 1e-6 && x + width <= other.x + other.width + 1e-6 && y + depth <= other.y + other.depth + 1e-6
+        def meets?(other)
+          x < other.x + other.width - 1e-6 && other.x < x + width - 1e-6 && y < other.y + other.depth - 1e-6 && other.y < y + depth - 1e-6
+        end
+        def within?(other)
+          x >= other.x - 1e-6 && y >= other.y - 1e-6 && x + width <= other.x + other.width + 1e-6 && y + depth <= other.y + other.depth + 1e-6
+        end
       end
 
       # @param size_mm [Array(Float, Float)] of a sheet
@@ -27,14 +32,16 @@ module GreenPlinth
 
       # @return [Array<Array<Placed>>] sheet by sheet
       def sheets
-        @sheets ||= (@boxes.size > MANY ? ORDERS.first(1) : ORDERS).map { |order| packed(@boxes.sort_by.with_index { |box, i| [order.call(box), i] }) }.min_by { |sheets| [sheets.size, filled_last(sheets)] }
+        @sheets ||= (@boxes.size > MANY ? ORDERS.first(1) : ORDERS).map { |order| packed(@boxes.sort_by.with_index { |box, i|
+ [order.call(box), i] }) }.min_by { |sheets| [sheets.size, filled_last(sheets)] }
       end
 
       # No packing needs fewer: by area, and by boxes so large that no two share a sheet.
       # @return [Integer]
       def lower_bound
         by_area = @boxes.sum { |box| box.width * box.depth } / (@width * @depth)
-        large = @boxes.count { |box| [box.width, box.depth].min > [@width, @depth].max / 2.0 || (box.width > @width / 2.0 && box.depth > @depth / 2.0 && !turns?(box)) }
+        large = @boxes.count { |box|
+ [box.width, box.depth].min > [@width, @depth].max / 2.0 || (box.width > @width / 2.0 && box.depth > @depth / 2.0 && !turns?(box)) }
         [(by_area - 1e-9).ceil, large].max
       end
 
@@ -72,7 +79,8 @@ module GreenPlinth
         ways = [[box.width, box.depth, false]]
         ways << [box.depth, box.width, true] if box.may_turn
         options = rooms.product(ways).select { |room, (width, depth, _)| room.holds?(width, depth) }
-        room, (width, depth, turned) = options.min_by { |one, (width, depth, _)| [[one.width - width, one.depth - depth].min, [one.width - width, one.depth - depth].max] }
+        room, (width, depth, turned) = options.min_by { |one, (width, depth, _)|
+ [[one.width - width, one.depth - depth].min, [one.width - width, one.depth - depth].max] }
         room && Placed.new(box.key, room.x, room.y, width, depth, turned)
       end
 
@@ -87,7 +95,8 @@ module GreenPlinth
         [Free.new(room.x, room.y, taken.x - room.x, room.depth),
           Free.new(taken.x + taken.width, room.y, room.x + room.width - taken.x - taken.width, room.depth),
           Free.new(room.x, room.y, room.width, taken.y - room.y),
-          Free.new(room.x, taken.y + taken.depth, room.width, room.y + room.depth - taken.y - taken.depth)].select { |one| one.width > 1e-6 && one.depth > 1e-6 }
+          Free.new(room.x, taken.y + taken.depth, room.width,
+            room.y + room.depth - taken.y - taken.depth)].select { |one| one.width > 1e-6 && one.depth > 1e-6 }
       end
     end
   end

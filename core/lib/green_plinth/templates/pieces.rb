@@ -26,7 +26,8 @@ module GreenPlinth
       # The paper plan: the top, what stands on it, where the lowest forms go.
       def plan
         Piece.new(pointer: "/plinth", name: "plan of #{@design.title}", material: "paper", sheet_mm: nil, count: 1, shape: @evaluation.ground.foot, cut_lines: [],
-          glue_lines: outlines(@design.forms.reject(&:cut?)) + @design.subjects.map { |subject| Composition::Standing.footprint(subject) }, feet: feet(@evaluation.ground.foot), note: nil)
+          glue_lines: outlines(@design.forms.reject(&:cut?)) + @design.subjects.map { |subject|
+ Composition::Standing.footprint(subject) }, feet: feet(@evaluation.ground.foot), note: nil)
       end
 
       def outlines(forms) = forms.map { |form| placed(form) }.reject { |shape| Plan::Geos.area(shape) < LEAST_MM2 }
@@ -37,7 +38,8 @@ module GreenPlinth
         when "lift" then lift(form, index)
         when "mound" then mound(form, index)
         when "cut" then [piece(form, placed(form), index, name: form.name, sheet_mm: nil, count: 1, note: "cut #{number(form.depth_mm)} mm deep")]
-        when "ramp" then [piece(form, placed(form), index, name: form.name, sheet_mm: nil, count: 1, note: "rises from #{number(form["from_z_mm"])} to #{number(form["to_z_mm"])} mm")]
+        when "ramp" then [piece(form, placed(form), index, name: form.name, sheet_mm: nil, count: 1,
+          note: "rises from #{number(form["from_z_mm"])} to #{number(form["to_z_mm"])} mm")]
         else []
         end.reject { |one| Plan::Geos.area(one.shape) < LEAST_MM2 }
       end
@@ -45,13 +47,15 @@ module GreenPlinth
       # Upright sheets are alike; where the side slopes, each has its own outline.
       def lift(form, index)
         return [] if @catalogue[form.material]&.sets?
-        return [piece(form, placed(form), index, name: form.name, sheet_mm: form.sheet_mm, count: form.sheets)] if form.run_mm.zero? || form.sheets == 1
+        return [piece(form, placed(form), index, name: form.name, sheet_mm: form.sheet_mm,
+          count: form.sheets)] if form.run_mm.zero? || form.sheets == 1
 
         (0...form.sheets).map do |sheet|
           inset = form.run_mm * sheet / form.sheets
           shape = Plan::Outline.polygon(form.outline).buffer(-inset)
           shape = shape.intersection(@top) unless form.overhang?
-          piece(form, shape, index, name: "#{form.name}, sheet #{sheet + 1} of #{form.sheets}", sheet_mm: form.sheet_mm, count: 1, note: inset.positive? ? "foot of this sheet; slope it inward" : nil)
+          piece(form, shape, index, name: "#{form.name}, sheet #{sheet + 1} of #{form.sheets}", sheet_mm: form.sheet_mm, count: 1,
+            note: inset.positive? ? "foot of this sheet; slope it inward" : nil)
         end
       end
 
@@ -61,7 +65,8 @@ module GreenPlinth
         sheet = material && !material.sets? && material.stock_mm&.max or return []
         slices = Relief::Slicing.new([sheet, form["crown_mm"]].min).mound(form)
         slices.each_with_index.map do |slice, i|
-          piece(form, slice.shape.intersection(@top), index, name: "#{form.name}, slice #{i + 1} of #{slices.size}", sheet_mm: slice.sheet_mm, count: 1, note: "carve the steps away when it is glued")
+          piece(form, slice.shape.intersection(@top), index, name: "#{form.name}, slice #{i + 1} of #{slices.size}", sheet_mm: slice.sheet_mm,
+            count: 1, note: "carve the steps away when it is glued")
         end
       end
 
@@ -82,7 +87,8 @@ module GreenPlinth
 
       # The foot of the next forms that stand on it.
       def above(shape, index)
-        @design.forms.drop(index + 1).reject(&:cut?).map { |form| placed(form).intersection(shape) }.select { |shared| Plan::Geos.area(shared) >= LEAST_MM2 }.first(3)
+        @design.forms.drop(index + 1).reject(&:cut?).map { |form|
+ placed(form).intersection(shape) }.select { |shared| Plan::Geos.area(shared) >= LEAST_MM2 }.first(3)
       end
 
       def feet(shape)

@@ -56,7 +56,9 @@ module GreenPlinth
           hollow[:cells].each { |wet| @height[*wet] = hollow[:level] }
           path << hollow[:outlet]
         end
-        Run.new(points: path.map { |one| point(one) }, ends: at_edge?(path.last) ? "edge" : "level", drop_mm: first - height(path.last), hollows: hollows.select { |hollow| hollow["ml"] >= LEAST_ML })
+        Run.new(points: path.map { |one|
+ point(one) }, ends: at_edge?(path.last) ? "edge" : "level", drop_mm: first - height(path.last), hollows: hollows.select { |hollow|
+ hollow["ml"] >= LEAST_ML })
       end
 
       def at_edge?(cell) = around(cell).any? { |other| !on_base?(other) }

@@ -61,7 +61,8 @@ module GreenPlinth
       def show(build, lines = nil)
         evaluation = evaluate(build.file)
         { "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo, "sample" => !build.sample_key.nil?,
-          "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing, "sections" => cuts(evaluation, lines).map { |from, to| evaluation.section(from, to) } }
+          "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing, "sections" => cuts(evaluation, lines).map { |from, to|
+ evaluation.section(from, to) } }
       end
 
       private

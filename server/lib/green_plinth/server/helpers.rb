@@ -49,7 +49,8 @@ module GreenPlinth
         return if text.nil? || text.empty?
 
         lines = text.split(";").map { |line| line.split(",").map { |value| Float(value, exception: false) } }
-        return lines if lines.size <= MOST_SECTIONS && lines.all? { |values| values.size == 4 && values.all? { |value| value&.finite? && value.abs <= 10_000 } }
+        return lines if lines.size <= MOST_SECTIONS && lines.all? { |values| values.size == 4 && values.all? { |value|
+ value&.finite? && value.abs <= 10_000 } }
 
         raise InvalidFile, [GreenPlinth::Problem.new("/sections", "must be one to three lines of four numbers in mm, like -60,0,60,0;0,-40,0,40")]
       end

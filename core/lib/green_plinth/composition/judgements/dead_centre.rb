@@ -36,7 +36,7 @@ module GreenPlinth
           x, y = middle
           arm = longer_side * 0.04
           [Mark.line([[x - arm, y], [x + arm, y]]), Mark.line([[x, y - arm], [x, y + arm]]),
-           Mark.line([[x, y], focal.at_mm], fine ? "good" : "trouble", mm(distance))]
+            Mark.line([[x, y], focal.at_mm], fine ? "good" : "trouble", mm(distance))]
         end
       end
     end

@@ -12,7 +12,8 @@ module GreenPlinth
 
           share = layout.share_pct
           low, usual, high = catalogue.sizes["shares_pct"][design.purpose]
-          return judged("unknown", "The subjects stand on #{number(share)} % of the top. For this purpose there is no usual share.", figure: share, unit: "%") unless low
+          return judged("unknown", "The subjects stand on #{number(share)} % of the top. For this purpose there is no usual share.", figure: share,
+            unit: "%") unless low
 
           judged(share.between?(low, high) ? "good" : "look", sentence(share, low, usual, high), figure: share, unit: "%",
             marks: design.subjects.map { |subject| Mark.area(Standing.footprint(subject)) }, fixes: [other_size(share, usual)])

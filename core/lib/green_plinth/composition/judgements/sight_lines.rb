@@ -32,7 +32,8 @@ module GreenPlinth
         end
 
         def side
-          { 0 => "the front", 90 => "the right side", 180 => "the back", 270 => "the left side" }.fetch(eye.direction_deg.round, "the side at #{number(eye.direction_deg)}°")
+          { 0 => "the front", 90 => "the right side", 180 => "the back", 270 => "the left side" }.fetch(eye.direction_deg.round,
+            "the side at #{number(eye.direction_deg)}°")
         end
 
         def name(pointer) = pointer.empty? ? "the ground" : part(pointer).name

@@ -8,11 +8,14 @@ module GreenPlinth
         title "Room for the feet"
 
         def verdict
-          tilts = design.subjects.reject { |subject| subject.kind == "hull" }.filter_map { |subject| @evaluation.footing.uneven_mm(subject)&.then { |mm| [subject, mm] } }
+          tilts = design.subjects.reject { |subject|
+ subject.kind == "hull" }.filter_map { |subject| @evaluation.footing.uneven_mm(subject)&.then { |mm|
+ [subject, mm] } }
           return if tilts.empty?
 
           subject, worst = tilts.max_by(&:last)
-          judged(worst <= Footing::LEVEL_MM ? "good" : "trouble", sentence(subject, worst), figure: worst, unit: "mm", marks: tilts.flat_map { |one, mm| marks(one, mm) })
+          judged(worst <= Footing::LEVEL_MM ? "good" : "trouble", sentence(subject, worst), figure: worst, unit: "mm", marks: tilts.flat_map { |one, mm|
+ marks(one, mm) })
         end
 
         private

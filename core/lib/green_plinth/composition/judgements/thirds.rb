@@ -43,7 +43,8 @@ module GreenPlinth
           third = thirds(left, right).min_by { |line| (line - at).abs }
           near = (third - at).abs <= NEAR * (right - left)
           judged(near ? "good" : "look", "In the picture #{focal.name} stands #{number(100 * (at - left) / (right - left))} % of the way across, " \
-                                         "#{mm((third - at).abs)} from a third.", figure: (third - at).abs, unit: "mm", marks: thirds(left, right).map { |line| picture_line(line) })
+                                         "#{mm((third - at).abs)} from a third.", figure: (third - at).abs, unit: "mm", marks: thirds(left, right).map { |line|
+ picture_line(line) })
         end
 
         # A line of the picture, as it runs away from the eye over the base.

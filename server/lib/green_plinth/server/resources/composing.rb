@@ -18,7 +18,8 @@ module GreenPlinth
 
           app.get("/api/builds/:id/sight") do
             evaluation = desk.evaluate(desk.find(build_id).file)
-            eye = Composition::Eye.new(number("direction", -3600..3600, evaluation.eye.direction_deg) % 360, number("elevation", 0..85, evaluation.eye.elevation_deg))
+            eye = Composition::Eye.new(number("direction", -3600..3600, evaluation.eye.direction_deg) % 360,
+              number("elevation", 0..85, evaluation.eye.elevation_deg))
             json_body(evaluation.sight_view(eye))
           end
 

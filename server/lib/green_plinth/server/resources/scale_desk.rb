@@ -22,7 +22,8 @@ module GreenPlinth
           end
 
           app.get("/api/scale/resize") do
-            percent = params["from"].to_s.empty? ? scale_desk.resize_to_pct(real_mm: typed("real", "m"), present_mm: typed("present", "mm")) : scale_desk.resize_pct(from: number("from", 0.1..2000))
+            percent = params["from"].to_s.empty? ? scale_desk.resize_to_pct(real_mm: typed("real", "m"),
+              present_mm: typed("present", "mm")) : scale_desk.resize_pct(from: number("from", 0.1..2000))
             json_body({ "percent" => percent.round(2) })
           end
         end

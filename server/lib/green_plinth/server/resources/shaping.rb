@@ -45,7 +45,8 @@ module GreenPlinth
         # Sheets out of heights, and changes of the file that lay them.
         module Sheets
           def material_of(name)
-            desk.catalogue[params[name]] || raise(InvalidFile, [GreenPlinth::Problem.new("/#{name}", "#{params[name].to_s[0, 40]} is not in the catalogue")])
+            desk.catalogue[params[name]] || raise(InvalidFile,
+              [GreenPlinth::Problem.new("/#{name}", "#{params[name].to_s[0, 40]} is not in the catalogue")])
           end
 
           def stacks(material, height)
@@ -59,7 +60,8 @@ module GreenPlinth
 
             slicing = Relief::Slicing.new(sheet_mm)
             lifts = slicing.lifts(slicing.mound(form), form.material, form.name)
-            patch = [{ "op" => "remove", "path" => form.pointer }] + lifts.each_with_index.map { |lift, i| { "op" => "add", "path" => "/forms/#{index + i}", "value" => { "id" => "#{form.id[0, 30]}-#{i + 1}" }.merge(lift) } }
+            patch = [{ "op" => "remove", "path" => form.pointer }] + lifts.each_with_index.map { |lift, i|
+ { "op" => "add", "path" => "/forms/#{index + i}", "value" => { "id" => "#{form.id[0, 30]}-#{i + 1}" }.merge(lift) } }
             { "slices" => lifts.size, "patch" => patch }
           end
 
@@ -72,7 +74,8 @@ module GreenPlinth
             taken = design.identified.filter_map(&:id)
             fresh = (1..).lazy.map { |i| "map-#{i}" }.reject { |id| taken.include?(id) }
             forms = lifts.zip(fresh.first(lifts.size)).map { |lift, id| { "id" => id }.merge(lift) }
-            patch = file["forms"] ? forms.map { |form| { "op" => "add", "path" => "/forms/-", "value" => form } } : [{ "op" => "add", "path" => "/forms", "value" => forms }]
+            patch = file["forms"] ? forms.map { |form|
+ { "op" => "add", "path" => "/forms/-", "value" => form } } : [{ "op" => "add", "path" => "/forms", "value" => forms }]
             { "slices" => lifts.size, "patch" => patch }
           end
 
