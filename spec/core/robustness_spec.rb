@@ -22,6 +22,16 @@ RSpec.describe "Any valid file" do
     expect(JSON.generate(answer)).to be_a(String)
   end
 
+  # Everything a screen or a printer asks for beside the evaluation: finite numbers, closed pieces, no surprise.
+  def expect_drawn(made)
+    answers = [made.sight_view(GreenPlinth::Composition::Eye.new(200.0, 35.0)), made.relief_told(nil), made.templates.map(&:to_h),
+      made.edge_skin.to_h([297.0, 210.0]), GreenPlinth::Balance::ByMaterial.new(made).lines.map(&:to_h)]
+    expect { JSON.generate(answers) }.not_to raise_error
+    cutting = GreenPlinth::Templates::CuttingPlan.new(made.templates, made.catalogue, made.design.copies).to_a
+    expect(cutting).to all(satisfy { |plan| plan["sheets"].size >= plan["lower_bound"] })
+    expect(made.judgements.map(&:sentence)).to all(end_with("."))
+  end
+
   {
     "nothing on it" => {},
     "a polygon plinth with a hook" => { plinth: { outline: { kind: "polygon",
@@ -71,6 +81,8 @@ RSpec.describe "Any valid file" do
                                               order: [{ first: "a", then: "b", at_least_min: 100, at_most_min: 10 }] },
   }.each do |what, members|
     it("gets its evaluation: #{what}") { expect_true(whole(plain_file(**members))) }
+
+    it("is drawn, told and cut: #{what}") { expect_drawn(evaluation(plain_file(**members))) }
   end
 
   it "gets its evaluation with every material as a course" do

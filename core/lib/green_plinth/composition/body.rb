@@ -45,8 +45,7 @@ module GreenPlinth
       def ring(shape)
         polygon = Plan::Geos.polygons(shape.simplify(0.15)).max_by(&:area) || Plan::Geos.polygons(shape).first
         points = Plan::Geos.coordinates(polygon.exterior_ring)[0..-2]
-        doubled = [*points, points.first].each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) }
-        doubled.positive? ? points : points.reverse
+        Plan::Segment.doubled_area(points).positive? ? points : points.reverse
       end
 
       def stepped(solid, share, length)

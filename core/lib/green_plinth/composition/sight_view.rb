@@ -177,7 +177,7 @@ module GreenPlinth
         (outward[0] * @eye.toward[0]) + (outward[1] * @eye.toward[1]) > 1e-9
       end
 
-      def winding = @winding ||= foot.each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) }.positive? ? 1 : -1
+      def winding = @winding ||= Plan::Segment.doubled_area(foot).positive? ? 1 : -1
 
       # How far in from the rim the ground is taken for the rim's own, as a share of the way to the middle: sheets are cut
       # a hair inside it.

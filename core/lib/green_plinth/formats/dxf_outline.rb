@@ -9,7 +9,6 @@ module GreenPlinth
       # $INSUNITS → mm; 0 is unitless, read as mm.
       UNITS = { 0 => 1.0, 1 => 25.4, 2 => 304.8, 4 => 1.0, 5 => 10.0, 6 => 1000.0 }.freeze
       CHORD_DEG = 6.0
-      MOST_POINTS = 2000
 
       # @param text [String]
       # @return [Array<Array(Float, Float)>]; raises InvalidFile
@@ -22,9 +21,7 @@ module GreenPlinth
       def points
         refuse("the drawing is larger than 1 MB") if @text.bytesize > MOST_BYTES
         refuse("it is no DXF drawing in text form: save it as DXF, ASCII") unless @text.match?(/\A\s*0\s*\r?\n\s*SECTION/) || @text.include?("ENTITIES")
-        largest = entities.filter_map { |entity| ring(entity) }.select { |ring| ring.size >= 3 }.max_by { |ring| area(ring).abs }
-        refuse("there is no closed shape in it: draw a closed polyline, a circle or an ellipse") unless largest
-        fitted(largest)
+        DrawnRing.new("/dxf", unit).of(entities.filter_map { |entity| ring(entity) })
       end
 
       private
@@ -91,18 +88,6 @@ module GreenPlinth
 
       def ellipse(cx, cy, (ax, ay), ratio)
         Array.new(96) { |i| (i * Math::PI / 48).then { |t| [cx + (ax * Math.cos(t)) - (ay * ratio * Math.sin(t)), cy + (ay * Math.cos(t)) + (ax * ratio * Math.sin(t))] } }
-      end
-
-      def area(ring) = (ring + [ring.first]).each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) } / 2
-
-      def fitted(ring)
-        refuse("its outline has more than #{MOST_POINTS} corners; simplify it") if ring.size > MOST_POINTS
-        xs, ys = ring.transpose.map(&:minmax)
-        points = ring.map { |x, y|
- [((x - (xs.sum / 2)) * unit).round(2), ((y - (ys.sum / 2)) * unit).round(2)] }.chunk_while { |a, b| a == b }.map(&:first)
-        points.pop if points.size > 1 && points.first == points.last
-        refuse("it is larger than 5 m or has no size") if points.size < 3 || points.flatten.any? { |value| !value.finite? || value.abs > 2500 }
-        points
       end
     end
   end

@@ -10,9 +10,8 @@ module GreenPlinth
       MOST_BYTES = 1_000_000
       # Millimetres for each unit. Source: CSS Values and Units 3: 96 px to the inch.
       UNITS = { "mm" => 1.0, "cm" => 10.0, "in" => 25.4, "pt" => 25.4 / 72, "pc" => 25.4 / 6, "px" => 25.4 / 96, "" => 25.4 / 96 }.freeze
-      # Chords for each curve, and corners kept, at most (the plinth file's own limit).
+      # Chords for each curve.
       CHORDS = 24
-      MOST_POINTS = 2000
 
       # @param text [String]
       # @return [Array<Array(Float, Float)>]; raises InvalidFile
@@ -25,10 +24,8 @@ module GreenPlinth
       def points
         refuse("the drawing is larger than 1 MB") if @text.bytesize > MOST_BYTES
         refuse("drawings with a document type or entities are not read; save it as plain SVG") if @text.match?(/<!(DOCTYPE|ENTITY)/i)
-        shapes = document.xpath("//*").flat_map { |node| shapes_of(node) }.select { |ring| ring.size >= 3 }
-        largest = shapes.max_by { |ring| area(ring).abs }
-        refuse("there is no closed shape in it: draw a polygon, a rectangle, an ellipse or a closed path") unless largest
-        fitted(largest)
+        shapes = document.xpath("//*").flat_map { |node| shapes_of(node) }
+        DrawnRing.new("/svg", @scale, up: -1).of(shapes)
       end
 
       private
@@ -76,19 +73,6 @@ module GreenPlinth
 
       def ellipse(node, rx, ry)
         Array.new(96) { |i| [node["cx"].to_f + (rx * Math.cos(i * Math::PI / 48)), node["cy"].to_f + (ry * Math.sin(i * Math::PI / 48))] }
-      end
-
-      def area(ring) = (ring + [ring.first]).each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) } / 2
-
-      def fitted(ring)
-        xs, ys = ring.transpose.map(&:minmax)
-        middle = [xs.sum / 2, ys.sum / 2]
-        points = ring.map { |x, y| [((x - middle[0]) * @scale).round(2), ((middle[1] - y) * @scale).round(2)] }
-        points = points.chunk_while { |a, b| a == b }.map(&:first)
-        points.pop if points.size > 1 && points.first == points.last
-        refuse("its outline has more than #{MOST_POINTS} corners; simplify it") if points.size > MOST_POINTS
-        refuse("it is larger than 5 m or has no size") if points.size < 3 || points.flatten.any? { |value| !value.finite? || value.abs > 2500 }
-        points
       end
     end
   end

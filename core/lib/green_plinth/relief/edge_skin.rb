@@ -58,8 +58,7 @@ module GreenPlinth
         @ring ||= begin
           polygon = Plan::Geos.polygons(@terrain.ground.foot).max_by(&:area)
           points = Plan::Geos.coordinates(polygon.exterior_ring)[0..-2]
-          doubled = [*points, points.first].each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) }
-          points = points.reverse if doubled.negative?
+          points = points.reverse if Plan::Segment.doubled_area(points).negative?
           front = points.map(&:last).min
           points = points.rotate(points.index(points.min_by { |x, y| [(y - front).abs, x.abs] }))
           [*points, points.first]
@@ -80,25 +79,13 @@ module GreenPlinth
         inner = inset.distance(Plan::Geos.point([x, y]))
         return 0.0 if inner > 4 * @terrain.grid.cell
 
-        nearest = nearest_on_inset(x, y)
+        nearest = Plan::Segment.nearest_of([x, y], inset_sides)
         @terrain.height_at(*nearest) || 0.0
       end
 
       def inset = @inset ||= @terrain.ground.top.buffer(-INSIDE_CELLS * @terrain.grid.cell)
 
       def inset_sides = @inset_sides ||= Plan::Geos.rings(inset.simplify(0.05)).flat_map { |line| line.each_cons(2).to_a }
-
-      # The point of the inset's edge that is nearest.
-      def nearest_on_inset(x, y)
-        inset_sides.map { |a, b| on_segment([x, y], a, b) }.min_by { |px, py| Math.hypot(px - x, py - y) }
-      end
-
-      def on_segment((x, y), (x0, y0), (x1, y1))
-        dx, dy = x1 - x0, y1 - y0
-        long = (dx**2) + (dy**2)
-        t = long.zero? ? 0 : ((((x - x0) * dx) + ((y - y0) * dy)) / long).clamp(0.0, 1.0)
-        [x0 + (t * dx), y0 + (t * dy)]
-      end
     end
   end
 end

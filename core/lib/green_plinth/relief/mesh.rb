@@ -133,7 +133,7 @@ module GreenPlinth
         reach = 1.5 * @step
         near = rim.select { |(ax, ay), (bx, by)|
  [ax, bx].min <= x + reach && [ax, bx].max >= x - reach && [ay, by].min <= y + reach && [ay, by].max >= y - reach }
-        nearest = near.map { |a, b| on_segment([x, y], a, b) }.min_by { |px, py| Math.hypot(px - x, py - y) }
+        nearest = Plan::Segment.nearest_of([x, y], near)
         nearest && Math.hypot(nearest[0] - x, nearest[1] - y) <= reach ? nearest : [x, y]
       end
 
@@ -143,13 +143,6 @@ module GreenPlinth
       def domain
         overhanging = @terrain.bulk.strata.map(&:form).select(&:overhang?).map { |form| Plan::Outline.polygon(form.outline) }
         Plan::Geos.union([@terrain.ground.top, *overhanging])
-      end
-
-      def on_segment((x, y), (x0, y0), (x1, y1))
-        dx, dy = x1 - x0, y1 - y0
-        long = (dx**2) + (dy**2)
-        t = long.zero? ? 0 : ((((x - x0) * dx) + ((y - y0) * dy)) / long).clamp(0.0, 1.0)
-        [x0 + (t * dx), y0 + (t * dy)]
       end
 
       # Mean of the relief's cells just round a corner that lie on the base, and whose ground it is.

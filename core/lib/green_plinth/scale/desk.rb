@@ -69,7 +69,7 @@ module GreenPlinth
 
       def told(thing)
         { "key" => thing.key, "name" => thing.name, "measure" => thing.measure, "life_mm" => thing.range_mm.to_a,
-          "model_mm" => thing.range_mm.to_a.map { |size| @ratio.model(size).round(3) }, "size_mm" => thing.size_mm, "source" => thing.source }
+          "model_mm" => thing.range_mm.to_a.map { |size| @ratio.model(size).round(6) }, "size_mm" => thing.size_mm, "source" => thing.source }
       end
 
       def candidates(kind) = kind == "wave" ? waves : KINDS.fetch(kind).map { |key| told(@things[key]) }

@@ -1,24 +1,11 @@
 import { useTheme } from "@mui/material/styles";
 import type { Point, SightItem, SightView } from "../../api/types";
+import { colourOf } from "../../common/partColours";
 import { ringPath } from "../plan/outline";
 import { within } from "../useSession";
-import { SILHOUETTES, SUBJECT_KINDS } from "./silhouettes";
+import { SILHOUETTES } from "./silhouettes";
 
 const INK = "#211b14";
-const PAPER = "#f3ead8";
-const USUAL: Record<string, string> = {
-  tree: "#5d7440",
-  bush: "#66793f",
-  hedge: "#5f753d",
-  wall: "#96897a",
-  building: "#b09a84",
-  road: "#8f887c",
-  track: "#7b6d5c",
-  rock: "#8d877d",
-  log: "#7b5d3e",
-  debris: "#8a6f58",
-  plaque: "#c9a353",
-};
 
 function shaded(colour: string, factor: number): string {
   const parts = colour.match(/[0-9a-f]{2}/gi) ?? ["80", "80", "80"];
@@ -80,7 +67,7 @@ export function SightDrawing({ view, selected, onSelect }: Props) {
 }
 
 function Standing({ item, hair, lit, onSelect }: { item: SightItem; hair: number; lit: string | null; onSelect: () => void }) {
-  const colour = item.colour ?? (SUBJECT_KINDS.includes(item.kind) ? PAPER : (USUAL[item.kind] ?? "#9b8f80"));
+  const colour = colourOf(item.kind, item.colour);
   const [u, v] = item.at ?? [0, 0];
   const silhouette = SILHOUETTES[item.kind];
   const stroke = lit ?? INK;

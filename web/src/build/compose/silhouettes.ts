@@ -18,6 +18,3 @@ export const SILHOUETTES: Record<string, string> = {
   fence:
     "M-.5 0L-.5 1L-.46 1L-.46 .8L-.02 .8L-.02 1L.02 1L.02 .8L.46 .8L.46 1L.5 1L.5 0L.46 0L.46 .24L.02 .24L.02 0L-.02 0L-.02 .24L-.46 .24L-.46 0ZM-.46 .36L-.02 .36L-.02 .68L-.46 .68ZM.02 .36L.46 .36L.46 .68L.02 .68Z",
 };
-
-/** Kinds of subject drawn in the paper-white of a model not yet painted. */
-export const SUBJECT_KINDS = ["figure", "mounted", "animal", "vehicle", "aircraft", "hull", "prop"];

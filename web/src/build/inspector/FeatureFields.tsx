@@ -8,6 +8,7 @@ import { NumberField } from "../../common/NumberField";
 import { count, short } from "../../common/words";
 import { useBuild, useFile } from "../useSession";
 import type { PartFields } from "./fields";
+import { HeightAndMass } from "./HeightAndMass";
 import { ThingField } from "./ThingField";
 
 const KINDS = [
@@ -50,27 +51,7 @@ export function FeatureFields({ part, pointer, put, clear }: Props) {
     <>
       <Stack direction="row" sx={{ flexWrap: "wrap", gap: 1 }}>
         <Choice label="Kind" width={118} value={part.kind} options={KINDS} onChange={(kind) => put("kind", kind)} />
-        <NumberField
-          label="Height"
-          unit="mm"
-          min={0}
-          step={1}
-          width={104}
-          value={part.height_mm}
-          onChange={(value) => put("height_mm", value)}
-          onClear={() => clear("height_mm")}
-        />
-        <LifeField label="in life" value={part.height_mm} ratio={ratio} onChange={(value) => put("height_mm", value)} />
-        <NumberField
-          label="Mass"
-          unit="g"
-          min={0}
-          step={1}
-          width={104}
-          value={part.mass_g}
-          onChange={(value) => put("mass_g", value)}
-          onClear={() => clear("mass_g")}
-        />
+        <HeightAndMass part={part} put={put} clear={clear} />
         {outline?.kind === "strip" && (
           <LifeField
             label="Wide in life"

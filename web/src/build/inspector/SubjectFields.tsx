@@ -11,6 +11,7 @@ import { LifeField } from "../../common/LifeField";
 import { NumberField } from "../../common/NumberField";
 import { useFile } from "../useSession";
 import type { PartFields } from "./fields";
+import { HeightAndMass } from "./HeightAndMass";
 import { OutlineFields } from "./OutlineFields";
 
 const KINDS = [
@@ -73,27 +74,7 @@ export function SubjectFields({ part, put, clear }: Fields) {
             </Button>
           ))}
         </Stack>
-        <NumberField
-          label="Height"
-          unit="mm"
-          min={0}
-          step={1}
-          width={104}
-          value={part.height_mm}
-          onChange={(value) => put("height_mm", value)}
-          onClear={() => clear("height_mm")}
-        />
-        <LifeField label="in life" value={part.height_mm} ratio={ratio} onChange={(value) => put("height_mm", value)} />
-        <NumberField
-          label="Mass"
-          unit="g"
-          min={0}
-          step={1}
-          width={104}
-          value={part.mass_g}
-          onChange={(value) => put("mass_g", value)}
-          onClear={() => clear("mass_g")}
-        />
+        <HeightAndMass part={part} put={put} clear={clear} />
         <NumberField
           label="Contact"
           unit="mm²"

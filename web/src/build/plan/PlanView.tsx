@@ -1,11 +1,10 @@
 import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { api, Refused } from "../../api/client";
-import type { CutLine, Drainage, Mark, PatchOperation, Point } from "../../api/types";
+import type { CutLine, Mark, PatchOperation, Point } from "../../api/types";
 import { useBuild, useBuildSession, useFile, useSelection, useSession } from "../useSession";
 import { ContourLines } from "./ContourLines";
-import { DrainageLayer, drainageWords } from "./DrainageLayer";
+import { DrainageLayer } from "./DrainageLayer";
 import { closes, type DrawKind, type DrawShape, ends, made, type Sketch, sketched } from "./drawing";
 import { cutOf, type Gesture, type Preview, patchOf, previewOf, snapOf } from "./gesture";
 import { MarksLayer } from "./MarksLayer";
@@ -19,6 +18,7 @@ import { PlanTools } from "./PlanTools";
 import { copyPatch, movePatch, nameOf, outlineOf, placedPart, reshapePatch, takeOutPatch, turnPatch } from "./parts";
 import { ReliefLayer } from "./ReliefLayer";
 import { SnagMarks } from "./SnagMarks";
+import { useDrainage } from "./useDrainage";
 import { usePlanKeys } from "./usePlanKeys";
 import { type ReliefView, spotAt, useRelief } from "./useRelief";
 import { usePlanView, useSize } from "./view";
@@ -66,8 +66,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
   const [reliefView, setReliefView] = useState<ReliefView>("off");
   const relief = useRelief(reliefView, null);
   const [pointed, setPointed] = useState<Point | null>(null);
-  const [asking, setAsking] = useState(false);
-  const [run, setRun] = useState<{ answer: Drainage | null; words: string; version: number } | null>(null);
+  const drainage = useDrainage();
   const touches = useRef(new Map<number, Point>());
   const start = useRef<Point>([0, 0]);
   const lastTap = useRef<{ key: string | null; at: number }>({ key: null, at: 0 });
@@ -99,7 +98,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     touches.current.set(event.pointerId, local(event));
     (ref.current as HTMLElement).setPointerCapture(event.pointerId);
     start.current = local(event);
-    if (asking && touches.current.size === 1) return setGesture(null);
+    if (drainage.asking && touches.current.size === 1) return setGesture(null);
     if (sketch || touches.current.size > 1) return setGesture(touches.current.size > 1 ? { kind: "pan" } : null);
     const part = (event.target as Element).closest("[data-part]")?.getAttribute("data-part") ?? null;
     const at = toPlan(local(event));
@@ -146,7 +145,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     const done = gesture && gesture.kind !== "pan" ? { ...gesture, to: toPlan(at) } : gesture;
     const tapped = Math.hypot(at[0] - start.current[0], at[1] - start.current[1]) <= TAP_PX;
     if (sketch) return tapped ? corner(toPlan(at)) : undefined;
-    if (asking) return tapped ? void drain(toPlan(at)) : undefined;
+    if (drainage.asking) return tapped ? void drainage.ask(toPlan(at)) : undefined;
     if (!done) return;
     setGesture(null);
     onTry?.(null);
@@ -173,20 +172,6 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     if (fewer) session.edit(`Take a corner out of ${nameOf(file, pointer)}`, reshapePatch(pointer, fewer));
   }
 
-  /** Where water would run from a point. */
-  async function drain(at: Point) {
-    try {
-      const answer = await api.drainage(build.id, at);
-      setRun({ answer, words: drainageWords(answer), version: build.version });
-    } catch (error) {
-      setRun({
-        answer: null,
-        words: error instanceof Refused ? (error.problem.problems?.[0]?.message ?? error.message) : String(error),
-        version: build.version,
-      });
-    }
-  }
-
   function corner(at: Point) {
     if (!sketch) return;
     if (closes(sketch, at, CLOSE_PX / view.scale)) return finish(sketch);
@@ -209,11 +194,6 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     setSketch({ kind, shape, points: [], hover: null });
   }
 
-  function stopAsking() {
-    setAsking(false);
-    setRun(null);
-  }
-
   function takeOut(pointer: string) {
     session.select(null);
     session.edit(`Take out ${nameOf(file, pointer)}`, takeOutPatch(pointer));
@@ -231,7 +211,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
     turn: (deg) => placed && session.edit(`Turn ${nameOf(file, placed)}`, turnPatch(file, placed, deg)),
     takeOut: () => selected && selected !== "/plinth" && takeOut(selected),
     copy: () => placed && copy(placed),
-    escape: () => (sketch ? setSketch(null) : asking ? stopAsking() : session.select(null)),
+    escape: () => (sketch ? setSketch(null) : drainage.asking ? drainage.toggle() : session.select(null)),
     enter: () => sketch && finish({ ...sketch, hover: null }),
     zoom,
     fit,
@@ -252,7 +232,6 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
 
   const outline = sketch && sketched(sketch);
   const spot = relief && reliefView !== "off" && pointed ? spotAt(relief, pointed) : null;
-  const drained = run && run.version === build.version ? run : null;
   const matrix = `translate(${size.width / 2 - view.centre[0] * view.scale} ${size.height / 2 + view.centre[1] * view.scale}) scale(${view.scale} ${-view.scale})`;
   return (
     <Box
@@ -274,7 +253,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
         bgcolor: bench.mat,
         overflow: "hidden",
         touchAction: "none",
-        cursor: sketch || asking ? "crosshair" : "default",
+        cursor: sketch || drainage.asking ? "crosshair" : "default",
         userSelect: "none",
       }}
     >
@@ -315,7 +294,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
           <ReliefLayer relief={relief} view={reliefView} toScreen={toScreen} scale={view.scale} />
         )}
         {relief && reliefView === "contours" && <ContourLines relief={relief} toScreen={toScreen} scale={view.scale} />}
-        {drained?.answer && <DrainageLayer run={drained.answer} toScreen={toScreen} />}
+        {drainage.run && <DrainageLayer run={drainage.run} toScreen={toScreen} />}
         <MarksLayer marks={marks} toScreen={toScreen} />
         <SnagMarks
           snags={build.evaluation.snags}
@@ -331,8 +310,8 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
         view={reliefView}
         pointed={pointed}
         spot={spot}
-        asking={asking}
-        answer={drained?.words ?? null}
+        asking={drainage.asking}
+        answer={drainage.words}
       />
       <Box onPointerDown={(event) => event.stopPropagation()} onPointerUp={(event) => event.stopPropagation()}>
         <PlanTools
@@ -343,8 +322,8 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
           onFit={fit}
           relief={reliefView}
           onRelief={setReliefView}
-          asking={asking}
-          onAsk={() => (asking ? stopAsking() : setAsking(true))}
+          asking={drainage.asking}
+          onAsk={drainage.toggle}
         />
       </Box>
     </Box>

@@ -1,23 +1,7 @@
 import * as THREE from "three";
 import type { Point, Solid, SolidBody } from "../../api/types";
+import { colourOf } from "../../common/partColours";
 
-const PAPER = "#f3ead8";
-const USUAL: Record<string, string> = {
-  tree: "#5d7440",
-  bush: "#66793f",
-  hedge: "#5f753d",
-  wall: "#96897a",
-  building: "#b09a84",
-  road: "#8f887c",
-  track: "#7b6d5c",
-  rock: "#8d877d",
-  log: "#7b5d3e",
-  debris: "#8a6f58",
-  fence: "#7b6146",
-  sign: "#7b6146",
-  plaque: "#c9a353",
-};
-const SUBJECTS = ["figure", "mounted", "animal", "vehicle", "aircraft", "hull", "prop"];
 const WATER = "#3f6f86";
 const WATER_OPACITY = 0.82;
 
@@ -87,7 +71,7 @@ function shapes(rings: Point[][]): THREE.Shape[] {
 
 function standing(body: SolidBody): THREE.Object3D {
   const material = new THREE.MeshStandardMaterial({
-    color: body.colour ?? (SUBJECTS.includes(body.kind) ? PAPER : (USUAL[body.kind] ?? "#9b8f80")),
+    color: colourOf(body.kind, body.colour),
     roughness: 0.9,
     flatShading: true,
     side: THREE.DoubleSide,
