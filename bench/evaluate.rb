@@ -58,7 +58,7 @@ inputs.each do |name, file|
   move = median.call(Array.new(ROUNDS) { |i| edited.call(i) { |copy, round| copy["subjects"][0]["at_mm"] = [round * 0.1, 0] } })
   deepen = median.call(Array.new(ROUNDS) do |i|
     edited.call(i) do |copy, round|
-      copy["forms"].last["kind"] == "cut" ? copy["forms"].last["depth_mm"] += round * 0.01 : copy["plinth"]["thickness_mm"] = 3 + (round * 0.01)
+      copy["forms"]&.last&.fetch("kind") == "cut" ? copy["forms"].last["depth_mm"] += round * 0.01 : copy["plinth"]["thickness_mm"] = 3 + (round * 0.01)
     end
   end)
   printf("%-16s %6d %6.0fms %6.0fms %6.0fms %6.0fms %6.0fms\n", name, steps, read, cold, warm, move, deepen)

@@ -129,6 +129,9 @@ module GreenPlinth
     # @return [Composition::Formation]
     def formation = part(:formation, [*STANDING, "formation"]) { Composition::Formation.new(design, ground.foot) }
 
+    # @return [Composition::Judgements::Heights] front, middle and back
+    def heights = part(:heights, SEEN) { Composition::Judgements::Heights.new(self) }
+
     # @return [Array<Composition::Judgement::Verdict>]
     def judgements = part(:judgements, [*SEEN, "purpose", "formation", "limits"]) { Composition::Judgement.verdicts(self) }
 

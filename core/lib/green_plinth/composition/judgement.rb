@@ -36,8 +36,12 @@ module GreenPlinth
         # @return [Array<Verdict>] of those made for the purpose that have something to look at
         def verdicts(evaluation)
           all.select { |judgement|
- judgement.purposes.include?(evaluation.design.purpose) }.filter_map { |judgement| judgement.new(evaluation).verdict }
+ judgement.purposes.include?(evaluation.design.purpose) }.filter_map { |judgement| judgement.of(evaluation).verdict }
         end
+
+        # @param evaluation [Evaluation]
+        # @return [Judgement]
+        def of(evaluation) = new(evaluation)
 
         def key = name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase
       end

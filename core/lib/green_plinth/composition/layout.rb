@@ -4,6 +4,8 @@ module GreenPlinth
   module Composition
     # How the subjects and features lie on the top, seen from above: coverage, overhang, clearances, thirds, symmetry.
     class Layout
+      # Corners nearer to their chord than this tell nothing of how a base is filled, mm.
+      SIMPLIFY_MM = 0.05
       # Farther from a feature than this a subject has all the room it wants, mm.
       NEAR_MM = 30.0
 
@@ -54,7 +56,12 @@ module GreenPlinth
       def mirrored = @mirrored ||= taken.intersection(Plan::Geos.union(Plan::Geos.polygons(taken).map { |polygon| mirror(polygon) }))
 
       # @return [RGeo geometry] everything that stands, as one area
-      def taken = @taken ||= Plan::Geos.union(@design.subjects.map { |subject| Standing.footprint(subject) } + outlined.map { |_, shape, _| shape })
+      def taken
+        @taken ||= begin
+          shapes = @design.subjects.map { |subject| Standing.footprint(subject) } + outlined.map { |_, shape, _| shape }
+          Plan::Geos.union(shapes.map { |shape| shape.simplify(SIMPLIFY_MM) })
+        end
+      end
 
       # @return [Float] percent of the top
       def taken_pct = 100 * Plan::Geos.area(taken.intersection(@top)) / @top.area

@@ -13,7 +13,7 @@ module GreenPlinth
       def snags
         return [] unless JUDGED.include?(design.purpose) && design.subjects.any?
 
-        heights = Composition::Judgements::Heights.new(@evaluation)
+        heights = @evaluation.heights
         return [] unless heights.flat?
 
         [snag("/plinth/outline",

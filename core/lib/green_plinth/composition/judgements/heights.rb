@@ -11,6 +11,9 @@ module GreenPlinth
         FLAT = 0.06
         NAMES = %w[front middle back].freeze
 
+        # Looked at by a snag too: once for both.
+        def self.of(evaluation) = evaluation.heights
+
         def verdict
           judged(flat? || hides? ? "look" : "good", sentence, figure: highest.max - highest.min, unit: "mm", marks: marks)
         end
