@@ -5,8 +5,9 @@ module GreenPlinth
   # compared by value. Holds the newest values of each name; safe to share by threads.
   class Memo
     # Values kept for each name. A field over the largest base takes 1 MB: a terrain holds one for each zone.
-    ROOM = { terrain: 6, bulk: 6, pools: 6, covers: 6, form: 12, slopes: 3, mesh: 2, relief_told: 4, solid_told: 3, edge_skin: 4, sight_view: 6 }.freeze
-    USUAL_ROOM = 24
+    ROOM = { terrain: 4, bulk: 4, pools: 4, covers: 4, form: 12, slopes: 2, sight: 2, solids: 4, heights: 2, layout: 4,
+             mesh: 1, edge_skin: 2, sight_view: 2, relief_told: 1, solid_told: 1, templates: 2, mass: 4 }.freeze
+    USUAL_ROOM = 8
 
     # @param room [Integer] values kept for each name that ROOM does not tell
     def initialize(room: USUAL_ROOM)
