@@ -83,7 +83,8 @@ RSpec.describe "Composing by hand", type: :feature do
       fill_in "Built of", with: "uk"
       find("[role=option]", text: "Brick, uk").click
       eventually { stored["features"][0]["unit"] == { "represents" => "brick_uk" } }
-      expect(page).to have_css("[data-testid=unit-count]", text: /bricks in the wall, 1 thick, each 6.14 × 2.93 × 1.86 mm/)
+      expect(page).to have_css("[data-testid=unit-count]",
+        text: /bricks in the wall, 1 thick, each 6.14 × 2.93 × 1.86 mm/)
       visit "/builds/#{id}/quantities"
       expect(page).to have_css("section[aria-label=Units]", text: /Low wall: bricks in the wall/)
     end
@@ -105,10 +106,14 @@ RSpec.describe "Composing by hand", type: :feature do
   end
 
   it "stands copies side by side, and limits the raise" do
-    visit "/builds/#{open_build(plain_file(purpose: "unit_base", copies: 4, subjects: [figure(round(20), id: "a", height_mm: 30)]), "compose")}/compose"
+    visit "/builds/#{open_build(
+      plain_file(purpose: "unit_base", copies: 4,
+        subjects: [figure(round(20), id: "a", height_mm: 30)]), "compose")}/compose"
     build = -> { ServerSpec.store.all.first }
     click_button "Stand copies side by side"
-    eventually { ServerSpec.store.find(build.call.id).file["formation"] == { "rows" => 2, "columns" => 2, "gap_mm" => 0 } }
+    eventually do
+      ServerSpec.store.find(build.call.id).file["formation"] == { "rows" => 2, "columns" => 2, "gap_mm" => 0 }
+    end
     put "Stagger", "50"
     eventually { ServerSpec.store.find(build.call.id).file["formation"]["stagger_mm"] == 50 }
     put "May be raised", "3"

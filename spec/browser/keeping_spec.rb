@@ -60,10 +60,13 @@ RSpec.describe "Nothing is lost", type: :feature do
       expect(page).to have_text("1 change kept here")
       elsewhere(4)
       network.emulate_network_conditions(offline: false)
-      expect(page).to have_css("[role=dialog]", text: /changed in another window.*Thicken bank.*Nudge bank/m, wait: 10)
+      expect(page).to have_css("[role=dialog]", text: /changed in another window.*Thicken bank.*Nudge bank/m,
+        wait: 10)
       expect(stored["forms"][0]["outline"]["at_mm"]).to eq([0, 0])
       click_button "Put mine on top of theirs"
-      eventually { stored["forms"][0].values_at("sheet_mm").first == 4 && stored["forms"][0]["outline"]["at_mm"] == [1, 0] }
+      eventually do
+        stored["forms"][0].values_at("sheet_mm").first == 4 && stored["forms"][0]["outline"]["at_mm"] == [1, 0]
+      end
     end
 
     it "keeps theirs when asked" do

@@ -33,7 +33,8 @@ RSpec.describe "A new build", type: :feature do
     fill_in "Title", with: "Kidney"
     Dir.mktmpdir do |folder|
       path = File.join(folder, "kidney.svg")
-      File.write(path, '<svg width="90mm" height="60mm" viewBox="0 0 90 60"><path d="M0 30C0 0 90 0 90 30S0 60 0 30Z"/></svg>')
+      File.write(path,
+        '<svg width="90mm" height="60mm" viewBox="0 0 90 60"><path d="M0 30C0 0 90 0 90 30S0 60 0 30Z"/></svg>')
       attach_file("From a drawing: SVG or DXF file", path, make_visible: true)
       expect(page).to have_text(/corners/)
       File.write(path, "<svg/>")

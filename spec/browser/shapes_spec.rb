@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 RSpec.describe "Shapes on the plan", type: :feature do
-  let!(:id) { open_build(plain_file(forms: [lift(6, polygon([-30, -20], [30, -20], [30, 20], [-30, 20]), name: "slab")])) }
+  let!(:id) do
+    open_build(plain_file(forms: [lift(6, polygon([-30, -20], [30, -20], [30, 20], [-30, 20]), name: "slab")]))
+  end
 
   def stored = ServerSpec.store.find(id).file
   def slab = stored["forms"][0]["outline"]["points_mm"]

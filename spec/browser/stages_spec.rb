@@ -32,7 +32,8 @@ RSpec.describe "The other stages", type: :feature do
 
   it "tells quantities with packs, and a pour card for each layer" do
     open_build(sample("peat-bank"), "quantities")
-    expect(page).to have_css("section[aria-label='Pour cards']", text: /Bog pool, layer 1 of 2.*resin .* g .*hardener/m)
+    expect(page).to have_css("section[aria-label='Pour cards']",
+      text: /Bog pool, layer 1 of 2.*resin .* g .*hardener/m)
     expect(page).to have_css("[data-material=two_part_resin] svg[aria-label*='of 1 pack used']")
   end
 

@@ -22,11 +22,13 @@ RSpec.describe GreenPlinth::Design do
     end
 
     it "begins a sitting that is under way at the start" do
-      expect(sittings(weekly: [{ day: "mon", from: "10:00", to: "14:00" }]).first).to eq(%w[2027-03-01T12:00 2027-03-01T14:00])
+      expect(sittings(weekly: [{ day: "mon", from: "10:00",
+                                 to: "14:00" }]).first).to eq(%w[2027-03-01T12:00 2027-03-01T14:00])
     end
 
     it "lets a sitting go on past midnight" do
-      expect(sittings(weekly: [{ day: "mon", from: "22:00", to: "01:00" }]).first).to eq(%w[2027-03-01T22:00 2027-03-02T01:00])
+      expect(sittings(weekly: [{ day: "mon", from: "22:00",
+                                 to: "01:00" }]).first).to eq(%w[2027-03-01T22:00 2027-03-02T01:00])
     end
 
     it "joins sittings that touch, adds extra ones and takes away spans" do
@@ -36,7 +38,8 @@ RSpec.describe GreenPlinth::Design do
     end
 
     it "closes an always open bench while away" do
-      expect(sittings(away: [{ from: "2027-03-02T00:00", to: "2027-03-03T00:00" }]).first).to eq(%w[2027-03-01T12:00 2027-03-02T00:00])
+      expect(sittings(away: [{ from: "2027-03-02T00:00",
+                               to: "2027-03-03T00:00" }]).first).to eq(%w[2027-03-01T12:00 2027-03-02T00:00])
     end
 
     it "counts helpers as further pairs of hands" do
@@ -82,7 +85,8 @@ RSpec.describe GreenPlinth::Design do
 
   it "gives every part its pointer" do
     made = design(sample("peat-bank"))
-    expect(made.identified.map(&:pointer)).to include("/zones/2/courses/1", "/forms/3", "/subjects/0", "/waters/0", "/tasks/0")
+    expect(made.identified.map(&:pointer)).to include("/zones/2/courses/1", "/forms/3", "/subjects/0", "/waters/0",
+      "/tasks/0")
   end
 
   it "names parts for sentences" do

@@ -6,7 +6,8 @@ RSpec.describe "The core" do
   it "loads whole without the server, a database or the web" do
     script = "require 'green_plinth'; GreenPlinth.send(:const_get, :LOADER).eager_load; " \
              "puts %w[Sinatra Sequel Rack PG].select { |name| Object.const_defined?(name) }.inspect"
-    output, status = Open3.capture2e("ruby", "-rbundler/setup", "-I#{File.join(Specimens::ROOT, "core/lib")}", "-e", script)
+    output, status = Open3.capture2e("ruby", "-rbundler/setup", "-I#{File.join(Specimens::ROOT, "core/lib")}", "-e",
+      script)
     expect(status).to be_success, output
     expect(output.strip).to eq("[]")
   end

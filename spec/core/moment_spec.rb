@@ -19,7 +19,8 @@ RSpec.describe GreenPlinth::Moment do
     expect(described_class.day_name(described_class.parse("2027-02-28T23:59"))).to eq("sun")
   end
 
-  { 0.5 => "30 s", 45 => "45 min", 60 => "1 h", 95 => "1 h 35 min", 2880 => "2 days", 3600 => "2.5 days" }.each do |span, words|
+  { 0.5 => "30 s", 45 => "45 min", 60 => "1 h", 95 => "1 h 35 min", 2880 => "2 days",
+    3600 => "2.5 days" }.each do |span, words|
     it("says #{span} minutes as #{words}") { expect(described_class.span(span)).to eq(words) }
   end
 

@@ -5,8 +5,11 @@ RSpec.describe "Plan geometry" do
 
   describe GreenPlinth::Plan::Outline do
     it "keeps the area of a curve, whatever its corners" do
-      [5, 32, 120, 900].each { |diameter| expect(polygon_of(round(diameter)).area).to be_within(1e-6 * diameter * diameter).of(Math::PI * diameter * diameter / 4) }
-      expect(polygon_of({ "kind" => "oval", "width_mm" => 120, "depth_mm" => 90 }).area).to be_within(0.01).of(Math::PI * 60 * 45)
+      [5, 32, 120, 900].each do |diameter|
+        expect(polygon_of(round(diameter)).area).to be_within(1e-6 * diameter * diameter).of(Math::PI * diameter * diameter / 4)
+      end
+      expect(polygon_of({ "kind" => "oval", "width_mm" => 120,
+"depth_mm" => 90 }).area).to be_within(0.01).of(Math::PI * 60 * 45)
     end
 
     it "rounds a rectangle's corners" do
@@ -22,7 +25,8 @@ RSpec.describe "Plan geometry" do
     end
 
     it "makes a strip as wide as it says, square at its ends" do
-      expect(polygon_of({ "kind" => "strip", "points_mm" => [[0, 0], [50, 0]], "width_mm" => 8 }).area).to be_within(1e-9).of(400)
+      expect(polygon_of({ "kind" => "strip", "points_mm" => [[0, 0], [50, 0]],
+"width_mm" => 8 }).area).to be_within(1e-9).of(400)
     end
 
     it "tells the exact box of a turned oval" do
@@ -34,14 +38,17 @@ RSpec.describe "Plan geometry" do
       ranges = PropCheck::Generators.tuple(PropCheck::Generators.choose(-360..360), PropCheck::Generators.choose(-200..200),
         PropCheck::Generators.choose(1..100), PropCheck::Generators.choose(1..100))
       PropCheck.forall(ranges) do |turn, shift, width, depth|
-        expect(polygon_of(rectangle(width, depth, at: [shift, -shift], turn_deg: turn)).area).to be_within(1e-6).of(width * depth)
+        expect(polygon_of(rectangle(width, depth, at: [shift, -shift],
+          turn_deg: turn)).area).to be_within(1e-6).of(width * depth)
       end
     end
   end
 
   describe GreenPlinth::Plan::Ground do
     def ground(*zones, plinth: { "outline" => rectangle(100, 60) })
-      design(plain_file(zones: zones).merge("plinth" => plinth)).then { |made| described_class.new(made.plinth, made.zones) }
+      design(plain_file(zones: zones).merge("plinth" => plinth)).then do |made|
+        described_class.new(made.plinth, made.zones)
+      end
     end
 
     def areas(...) = ground(...).areas.map { |area| GreenPlinth::Plan::Geos.area(area) }
@@ -56,7 +63,8 @@ RSpec.describe "Plan geometry" do
     end
 
     it "counts the smaller top of a bevelled base" do
-      expect(areas(zone, plinth: { "outline" => round(32), "top_outline" => round(28) }).first).to be_within(0.01).of(Math::PI * 196)
+      expect(areas(zone,
+        plinth: { "outline" => round(32), "top_outline" => round(28) }).first).to be_within(0.01).of(Math::PI * 196)
     end
 
     it "never shares ground twice nor loses any" do
@@ -79,7 +87,8 @@ RSpec.describe "Plan geometry" do
     end
 
     it "measures how far a silhouette reaches beyond the plinth" do
-      expect(first(figure(round(10), silhouette: rectangle(30, 4), at_mm: [40, 0]))["overhang_mm"]).to be_within(1e-6).of(5)
+      expect(first(figure(round(10), silhouette: rectangle(30, 4),
+        at_mm: [40, 0]))["overhang_mm"]).to be_within(1e-6).of(5)
     end
 
     it "measures the angle to the nearest straight edge, 0 to 45" do

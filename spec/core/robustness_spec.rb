@@ -15,7 +15,9 @@ RSpec.describe "Any valid file" do
     expect(told["relief"]["zones"].sum { |zone| zone["area_mm2"] }).to be <= told["plinth"]["area_mm2"] * 1.001
     told["waters"].reject { |pool| pool["volume_ml"].nil? }.each do |pool|
       expect(pool.values_at("area_mm2", "volume_ml", "spill_mm2", "dam_mm", "shore_mm", "dry_mm2")).to all(be >= 0)
-      expect(pool["layers"].sum { |layer| layer["volume_ml"] }).to be_within(0.01 + (pool["volume_ml"] * 0.01)).of(pool["volume_ml"])
+      expect(pool["layers"].sum do |layer|
+        layer["volume_ml"]
+      end).to be_within(0.01 + (pool["volume_ml"] * 0.01)).of(pool["volume_ml"])
     end
     expect(told["quantities"].filter_map { |line| line["amount"] }).to all(be >= 0)
     expect(told["steps"].map { |step| step["hands_on_min"] }).to all(be >= 1)
@@ -37,10 +39,12 @@ RSpec.describe "Any valid file" do
     "a polygon plinth with a hook" => { plinth: { outline: { kind: "polygon",
                                                              points_mm: [[-50, -30], [50, -30], [50, 30], [20, 30], [20, 0],
                                                                [-50, 0]] } } },
-    "a strip of a plinth" => { plinth: { outline: { kind: "strip", points_mm: [[-60, 0], [0, 20], [60, 0]], width_mm: 30 } } },
+    "a strip of a plinth" => { plinth: { outline: { kind: "strip", points_mm: [[-60, 0], [0, 20], [60, 0]],
+                                                    width_mm: 30 } } },
     "the smallest base" => { plinth: { outline: { kind: "round", diameter_mm: 4 }, thickness_mm: 0.5 } },
     "the largest base" => { plinth: { outline: { kind: "rectangle", width_mm: 5000, depth_mm: 3000 } } },
-    "a base all cut away" => { forms: [{ id: "all", kind: "cut", depth_mm: 500, outline: { kind: "round", diameter_mm: 400 } }] },
+    "a base all cut away" => { forms: [{ id: "all", kind: "cut", depth_mm: 500,
+                                         outline: { kind: "round", diameter_mm: 400 } }] },
     "forms beside the plinth" => { forms: [{ id: "far", kind: "lift", sheet_mm: 3,
                                              outline: { kind: "round", diameter_mm: 10, at_mm: [400, 0] } }] },
     "forms without a material" => { forms: [{ id: "a", kind: "lift", sheet_mm: 3, outline: { kind: "round", diameter_mm: 10 } },
@@ -60,14 +64,17 @@ RSpec.describe "Any valid file" do
                                               outline: { kind: "rectangle", width_mm: 100, depth_mm: 60 } }] },
     "a water beside the plinth" => { waters: [{ id: "w", medium: "acrylic_water", level_mm: 2,
                                                 outline: { kind: "round", diameter_mm: 10, at_mm: [300, 0] } }] },
-    "a water of a single cell" => { waters: [{ id: "w", medium: "uv_resin", level_mm: 2, outline: { kind: "round", diameter_mm: 0.2 } }] },
+    "a water of a single cell" => { waters: [{ id: "w", medium: "uv_resin", level_mm: 2,
+                                               outline: { kind: "round", diameter_mm: 0.2 } }] },
     "every medium there is" => { waters: %w[acrylic_water water_gel two_part_resin uv_resin gloss_glaze swamp_gel
       foam_paste].each_with_index.map do |key, i|
-      { id: "w#{i}", medium: key, level_mm: 1, outline: { kind: "round", diameter_mm: 8, at_mm: [-36 + (i * 12), 0] } }
+      { id: "w#{i}", medium: key, level_mm: 1,
+        outline: { kind: "round", diameter_mm: 8, at_mm: [-36 + (i * 12), 0] } }
     end },
     "subjects far off the base" => { subjects: [{ id: "a", kind: "aircraft", footprint: { kind: "round", diameter_mm: 5 },
                                                   silhouette: { kind: "rectangle", width_mm: 400, depth_mm: 5 }, at_mm: [300, 300] }] },
-    "features of no outline" => { features: [{ id: "a", kind: "light", powered: true }, { id: "b", kind: "plaque" }] },
+    "features of no outline" => { features: [{ id: "a", kind: "light", powered: true },
+      { id: "b", kind: "plaque" }] },
     "a workshop at its worst" => { climate: { temperature_c: 0, humidity_pct: 95, airflow: "still" },
                                    zones: [{ id: "z", ground: "mud", outline: { kind: "rest" },
                                              courses: [{ material: "mud_paste", thickness_mm: 60 }] }] },
@@ -78,7 +85,8 @@ RSpec.describe "Any valid file" do
     "wishes in a circle" => { tasks: [{ id: "a", title: "A", hands_on_min: 1 }, { id: "b", title: "B", hands_on_min: 1 }],
                               order: [{ first: "a", then: "b" }, { first: "b", then: "a" }] },
     "a wish that cannot be kept in time" => { tasks: [{ id: "a", title: "A", hands_on_min: 1 }, { id: "b", title: "B", hands_on_min: 1 }],
-                                              order: [{ first: "a", then: "b", at_least_min: 100, at_most_min: 10 }] },
+                                              order: [{ first: "a", then: "b", at_least_min: 100,
+                                                        at_most_min: 10 }] },
   }.each do |what, members|
     it("gets its evaluation: #{what}") { expect_true(whole(plain_file(**members))) }
 
@@ -93,7 +101,8 @@ RSpec.describe "Any valid file" do
   end
 
   it "gets its evaluation with every kind of feature and subject" do
-    kinds = %w[wall fence road track bridge building steps kerb tree bush hedge rock log roots debris prop sign plaque ruts light]
+    kinds = %w[wall fence road track bridge building steps kerb tree bush hedge rock log roots debris prop sign
+      plaque ruts light]
     features = kinds.each_with_index.map do |kind, i|
       { id: "f#{i}", kind: kind, outline: { kind: "strip", points_mm: [[-40 + (i * 4), -20], [-38 + (i * 4), 0]], width_mm: 2 }, height_mm: 5,
         mass_g: 1 }

@@ -58,13 +58,21 @@ RSpec.describe "The samples" do
       end
 
       it "has a caution wherever something that hurts is used" do
-        hurtful = steps.values.select { |step| step["materials"].any? { |key| (catalogue[key]&.hazards || []).include?("sensitiser") } }
+        hurtful = steps.values.select do |step|
+          step["materials"].any? do |key|
+            (catalogue[key]&.hazards || []).include?("sensitiser")
+          end
+        end
         hurtful.each { |step| expect(step["cautions"].join).to match(/gloves/i), step["id"] }
       end
 
       it "names only parts that are there" do
-        pointers = steps.values.flat_map { |step| step["where"] } + answer["quantities"].flat_map { |line| line["where"] }
-        expect(pointers.uniq.reject { |pointer| pointer == "/plinth" || Hana::Pointer.new(pointer).eval(file) }).to be_empty
+        pointers = steps.values.flat_map { |step| step["where"] } + answer["quantities"].flat_map do |line|
+          line["where"]
+        end
+        expect(pointers.uniq.reject do |pointer|
+          pointer == "/plinth" || Hana::Pointer.new(pointer).eval(file)
+        end).to be_empty
       end
 
       it "is told in words without gaps" do

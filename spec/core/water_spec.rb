@@ -78,7 +78,9 @@ RSpec.describe "Water" do
 
     it "keep the maker's own, and say which are too thick" do
       file = pool_file(level: 9).tap { |made| made["waters"][0]["layers"] = [{ "thickness_mm" => 4 }] }
-      expect(pool(file).layers.map { |layer| [layer.thickness_mm.round(3), layer.too_thick] }).to eq([[4.0, true], [1.0, false]])
+      expect(pool(file).layers.map do |layer|
+        [layer.thickness_mm.round(3), layer.too_thick]
+      end).to eq([[4.0, true], [1.0, false]])
     end
 
     it "never hold more together than the pool, at any level" do
@@ -91,7 +93,11 @@ RSpec.describe "Water" do
   end
 
   describe GreenPlinth::Water::PourCard do
-    let(:file) { pool_file(level: 8, medium: "two_part_resin").tap { |made| made["waters"][0]["tint"] = { "drops_per_10ml" => 5 } } }
+    let(:file) do
+      pool_file(level: 8, medium: "two_part_resin").tap do |made|
+        made["waters"][0]["tint"] = { "drops_per_10ml" => 5 }
+      end
+    end
     let(:card) { told(file)["waters"][0]["layers"][0] }
 
     it "splits resin by mass, the parts making up the whole" do

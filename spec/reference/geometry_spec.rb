@@ -3,7 +3,9 @@
 # Plan geometry against hand-worked cases. Source: plane geometry (Euclid, Elements I and III); figures worked by hand.
 RSpec.describe "Plan geometry by hand" do
   def layout(*subjects, plinth: nil)
-    told(plain_file(subjects: subjects).then { |file| plinth ? file.merge("plinth" => { "outline" => plinth }) : file })["composition"]
+    told(plain_file(subjects: subjects).then do |file|
+      plinth ? file.merge("plinth" => { "outline" => plinth }) : file
+    end)["composition"]
   end
 
   it "two discs: the distance of their middles less both radii" do

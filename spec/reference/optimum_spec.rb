@@ -38,7 +38,8 @@ RSpec.describe "Schedules of random networks" do
         next if i.zero?
 
         least = [0, 20, 60, 240, 1200].sample(random: random)
-        after[:"s#{random.rand(i)}"] = [least, random.rand < 0.55 ? least + [10, 40, 120].sample(random: random) : nil]
+        after[:"s#{random.rand(i)}"] =
+[least, random.rand < 0.55 ? least + [10, 40, 120].sample(random: random) : nil]
       end
       [:"s#{i}", [random.rand(5..60), [0, 60, 300].sample(random: random), after]]
     end

@@ -61,7 +61,8 @@ RSpec.describe "Lengths of life against what is published" do
   it("US markings") do
     expect(range("line_us").typical).to be_within(3).of(10 * 304.8)
     expect(catalogue.things["line_us"]["gap"] * 1000).to be_within(6).of(30 * 304.8)
-    expect([range("road_line").low, range("road_line").high]).to match([be_within(2).of(4 * 25.4), be_within(3).of(6 * 25.4)])
+    expect([range("road_line").low,
+      range("road_line").high]).to match([be_within(2).of(4 * 25.4), be_within(3).of(6 * 25.4)])
   end
 
   # Source: TSRGD, diagram 1008: 2 m marks, 4 m gaps to 40 mph.

@@ -9,15 +9,23 @@ RSpec.describe "Solids" do
 
   it("a cylinder: π r² h") { expect(volume(lift(6, round(40)))).to within(Math::PI * 400 * 6) }
   it("a box") { expect(volume(lift(3, rectangle(60, 40), sheets: 2))).to within(14_400) }
-  it("an elliptic cylinder: π a b h") { expect(volume(lift(5, { "kind" => "oval", "width_mm" => 60, "depth_mm" => 40 }))).to within(Math::PI * 30 * 20 * 5) }
+  it("an elliptic cylinder: π a b h") {
+    expect(volume(lift(5,
+      { "kind" => "oval", "width_mm" => 60, "depth_mm" => 40 }))).to within(Math::PI * 30 * 20 * 5)
+  }
   it("a frustum of a cone, from a bevelled edge") {
     expect(volume(lift(6, round(40), edge: { kind: "bevel", run_mm: 3 }))).to within(frustum(6, 20, 17))
   }
   it("a hollow frustum, from a bevelled cut") {
     expect(volume(cut(8, round(40), edge: { kind: "bevel", run_mm: 8 }))).to within(frustum(8, 20, 12))
   }
-  it("a cone: π r² h / 3") { expect(volume(form("mound", "hill", round(50), crown_mm: 12, profile: "cone"))).to within(Math::PI * 625 * 12 / 3) }
-  it("half an ellipsoid: 2 π r² h / 3") { expect(volume(form("mound", "hill", round(50), crown_mm: 12, profile: "dome"))).to within(2 * Math::PI * 625 * 12 / 3) }
+  it("a cone: π r² h / 3") {
+    expect(volume(form("mound", "hill", round(50), crown_mm: 12, profile: "cone"))).to within(Math::PI * 625 * 12 / 3)
+  }
+  it("half an ellipsoid: 2 π r² h / 3") {
+    expect(volume(form("mound", "hill", round(50), crown_mm: 12,
+      profile: "dome"))).to within(2 * Math::PI * 625 * 12 / 3)
+  }
   it("a pyramid on a square, from a cone's profile: a² h / 3") {
     expect(volume(form("mound", "hill", rectangle(40, 40), crown_mm: 9, profile: "cone"))).to within(1600 * 9 / 3.0)
   }
@@ -40,7 +48,8 @@ RSpec.describe "Solids" do
   it "a triangular fillet along a straight step, under a skim of 45°" do
     step = lift(10, rectangle(40, 60))
     # Two steps 60 long, each with a fillet of 10 × 10 / 2.
-    expect(volume(step, form("skim", "slope", rectangle(100, 60), slope_deg: 45))).to within(2 * 60 * 10 * 10 / 2.0, 0.02)
+    expect(volume(step,
+      form("skim", "slope", rectangle(100, 60), slope_deg: 45))).to within(2 * 60 * 10 * 10 / 2.0, 0.02)
   end
 
   it "a skirt round a drum, under a skim of 30°: the frustum less the drum" do
@@ -99,7 +108,8 @@ RSpec.describe "Shapes by formula" do
 
   # A triangular channel 40 long, 20 wide, 6 deep at its middle: two bevels meet; A = w·d/2.
   it "a channel with sloping sides" do
-    told = evaluation(plain_file(forms: [lift(10, rectangle(100, 60)), cut(6, rectangle(100, 20), edge: { kind: "bevel", run_mm: 10 })])).to_h
+    told = evaluation(plain_file(forms: [lift(10, rectangle(100, 60)),
+      cut(6, rectangle(100, 20), edge: { kind: "bevel", run_mm: 10 })])).to_h
     expect(told["relief"]["forms"][1]["volume_mm3"]).to be_within(60).of(100 * 20 * 6 / 2.0)
   end
 
@@ -109,14 +119,18 @@ RSpec.describe "Shapes by formula" do
       material: "xps_foam")]))
     expect(told.to_h["relief"]["forms"][0]["volume_mm3"]).to be_within(150).of(30_000)
     surface = told.section([-50.0, 0.0], [50.0, 0.0])["strata"].last["runs"].first
-    expect(surface.each_cons(2).sum { |(s0, _, z0), (s1, _, z1)| Math.hypot(s1 - s0, z1 - z0) }).to be_within(0.6).of(Math.hypot(100, 10))
+    expect(surface.each_cons(2).sum do |(s0, _, z0), (s1, _, z1)|
+      Math.hypot(s1 - s0, z1 - z0)
+    end).to be_within(0.6).of(Math.hypot(100, 10))
   end
 
   # Two basins of 20 × 20, 4 deep, joined by a saddle 2 deep: at 3 mm of water in one, the other is wet too.
   it "basins with a saddle" do
     forms = [lift(12, rectangle(100, 60)), cut(4, rectangle(20, 20, at: [-15, 0]), id: "left"), cut(4, rectangle(20, 20, at: [15, 0]), id: "right"),
       cut(2, rectangle(10, 20), id: "saddle")]
-    pool = ->(level) { told(plain_file(forms: forms, waters: [water(level, rectangle(24, 24, at: [-15, 0]))]))["waters"].first }
+    pool = ->(level) {
+      told(plain_file(forms: forms, waters: [water(level, rectangle(24, 24, at: [-15, 0]))]))["waters"].first
+    }
     expect(pool[9.5]["volume_ml"]).to be_within(0.02).of(20 * 20 * 1.5 / 1000)
     # Over the saddle (10 mm): both basins 3 deep and the saddle 1.
     expect(pool[11]["volume_ml"]).to be_within(0.05).of(((2 * 20 * 20 * 3) + (10 * 20 * 1)) / 1000.0)

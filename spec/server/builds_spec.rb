@@ -27,7 +27,8 @@ RSpec.describe "Builds over HTTP" do
   it "refuses a bad file whole, each problem with its pointer" do
     problem = create(plain_file(zones: [zone(course("cheese"))]).merge("scale" => 35))
     expect(last_response.status).to eq(422)
-    expect(problem["problems"]).to eq([{ "pointer" => "/zones/0/courses/0/material", "message" => "cheese is not in the catalogue" }])
+    expect(problem["problems"]).to eq([{ "pointer" => "/zones/0/courses/0/material",
+                                         "message" => "cheese is not in the catalogue" }])
     expect(ServerSpec.store.all).to be_empty
   end
 
@@ -114,8 +115,10 @@ RSpec.describe "Builds over HTTP" do
 
     it "are of different kinds, one stopped by a snag, one late" do
       builds = post_json("/api/samples", {})
-      expect(builds.map { |build|
- build["purpose"] }).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "photo_set", "floating_display")
+      expect(builds.map do |build|
+        build["purpose"]
+      end).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "photo_set",
+        "floating_display")
       expect(builds.count { |build| (build["late_min"] || 0).positive? }).to eq(1)
       expect(builds.find { |build| build["title"] == "Skiff on the ebb" }["stops"]).to eq(1)
     end

@@ -87,7 +87,8 @@ RSpec.describe "Changes over HTTP" do
     it "leaves the build as it was and says where it is wrong" do
       problem = change(build, { op: "replace", path: "/forms/0/sheet_mm", value: -2 })
       expect(last_response.status).to eq(422)
-      expect(problem["problems"]).to eq([{ "pointer" => "/forms/0/sheet_mm", "message" => "must be more than 0; it is -2" }])
+      expect(problem["problems"]).to eq([{ "pointer" => "/forms/0/sheet_mm",
+                                           "message" => "must be more than 0; it is -2" }])
       expect(read(build)["version"]).to eq(1)
     end
 
@@ -102,7 +103,8 @@ RSpec.describe "Changes over HTTP" do
       [{ version: 1, label: "x", patch: [] }, "an empty patch"],
       [{ version: 1, label: "x", patch: [{ op: "explode", path: "/title" }] }, "an unknown operation"],
       [{ version: 1, label: "x", patch: [{ op: "add", path: "/title" }] }, "an operation without its value"],
-      [{ version: 1, label: "x", patch: [{ op: "add", path: "/title", value: "y" }], sections: [[1, 2]] }, "half a section"],
+      [{ version: 1, label: "x", patch: [{ op: "add", path: "/title", value: "y" }], sections: [[1, 2]] },
+        "half a section"],
       [{ version: 1, label: "x", patch: [{ op: "add", path: "/title", value: "y" }], extra: 1 }, "a member too many"],
     ].each do |body, what|
       it "refuses #{what}" do
@@ -128,7 +130,8 @@ RSpec.describe "Changes over HTTP" do
       holder, key = places[where % places.size]
       pointer = pointer_to(peat["file"], holder, key)
       patch_json("/api/builds/#{peat["id"]}",
-        { version: read(peat)["version"], label: "Try", patch: [{ op: "replace", path: pointer, value: values[what % values.size] }] })
+        { version: read(peat)["version"], label: "Try",
+          patch: [{ op: "replace", path: pointer, value: values[what % values.size] }] })
       expect([200, 422]).to include(last_response.status)
     end
   end
@@ -136,7 +139,9 @@ RSpec.describe "Changes over HTTP" do
   def pointer_to(data, holder, key, path = "")
     return "#{path}/#{key}" if data.equal?(holder)
 
-    pairs = data.is_a?(Hash) ? data.to_a : data.is_a?(Array) ? data.each_with_index.map { |value, index| [index, value] } : []
+    pairs = data.is_a?(Hash) ? data.to_a : data.is_a?(Array) ? data.each_with_index.map do |value, index|
+      [index, value]
+    end : []
     pairs.each { |name, inner| (found = pointer_to(inner, holder, key, "#{path}/#{name}")) and return found }
     nil
   end

@@ -66,7 +66,8 @@ RSpec.describe "bin/" do
         headers = { "Content-Type" => "application/json", "X-CSRF-Token" => JSON.parse(session.body)["csrf_token"],
                     "Cookie" => session["Set-Cookie"].split(";").first }
         edit = { version: 1, label: "Rename", patch: [{ op: "replace", path: "/title", value: "Kept" }] }
-        JSON.parse(http.send_request("PATCH", "/api/builds/#{id}", JSON.generate(edit), headers).body)["file"]["title"]
+        JSON.parse(http.send_request("PATCH", "/api/builds/#{id}", JSON.generate(edit),
+          headers).body)["file"]["title"]
       end
       Process.kill(:KILL, pid)
       Process.wait(pid)

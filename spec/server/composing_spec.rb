@@ -3,9 +3,11 @@
 RSpec.describe "Composing by the API" do
   include Api
 
-  let(:build) {
- create(plain_file(purpose: "vignette",
-   subjects: [figure(rectangle(20, 8), name: "cart", at_mm: [0, 0], height_mm: 20), figure(round(8), id: "dog", at_mm: [-30, 10], height_mm: 12)])) }
+  let(:build) do
+    create(plain_file(purpose: "vignette",
+      subjects: [figure(rectangle(20, 8), name: "cart", at_mm: [0, 0], height_mm: 20),
+        figure(round(8), id: "dog", at_mm: [-30, 10], height_mm: 12)]))
+  end
   let(:id) { build["id"] }
 
   it "tries a change without making it" do
@@ -63,14 +65,17 @@ RSpec.describe "Composing by the API" do
         "" => { ratio: "many" } }.each do |path, query|
         expect(ask(path, **query)["status"]).to eq(422), path
       end
-      expect(ask("/check", ratio: 35, kind: "grain", low: "lots")["problems"].first["message"]).to include("like 4.2 m")
+      expect(ask("/check", ratio: 35, kind: "grain",
+        low: "lots")["problems"].first["message"]).to include("like 4.2 m")
     end
   end
 
   it "reads an outline out of a DXF drawing" do
-    square = "0\nSECTION\n2\nENTITIES\n0\nLWPOLYLINE\n70\n1\n#{[[0, 0], [40, 0], [40, 20], [0, 20]].map { |x, y|
- "10\n#{x}\n20\n#{y}\n" }.join}0\nENDSEC\n0\nEOF\n"
-    expect(post_json("/api/outlines", { dxf: square })["points_mm"]).to contain_exactly([-20, -10], [20, -10], [20, 10], [-20, 10])
+    square = "0\nSECTION\n2\nENTITIES\n0\nLWPOLYLINE\n70\n1\n#{[[0, 0], [40, 0], [40, 20], [0, 20]].map do |x, y|
+      "10\n#{x}\n20\n#{y}\n"
+    end.join}0\nENDSEC\n0\nEOF\n"
+    expect(post_json("/api/outlines",
+      { dxf: square })["points_mm"]).to contain_exactly([-20, -10], [20, -10], [20, 10], [-20, 10])
     expect(post_json("/api/outlines", { dxf: square, svg: "<svg/>" })["status"]).to eq(422)
   end
 end

@@ -20,7 +20,8 @@ RSpec.describe "The desk" do
   it "keeps the shelf's words with the build" do
     desk.create(sample("peat-bank"))
     summary = desk.shelf.first.summary
-    expect(summary).to include("title" => "Peat bank at Corrie Moss", "scale" => 35, "bounds_mm" => [120.0, 90.0], "kind" => "oval")
+    expect(summary).to include("title" => "Peat bank at Corrie Moss", "scale" => 35, "bounds_mm" => [120.0, 90.0],
+      "kind" => "oval")
     expect(summary["steps"].map { |step| step["start"] }).to eq(summary["steps"].map { |step| step["start"] }.sort)
   end
 

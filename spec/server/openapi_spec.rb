@@ -16,12 +16,15 @@ RSpec.describe "The API description" do
   it "is a valid OpenAPI 3.1 document" do
     expect(document["openapi"]).to start_with("3.1")
     resolver = ->(_uri) { JSON.parse(File.read(GreenPlinth::Formats::Schema::PATH)) }
-    expect(JSONSchemer.openapi(document, ref_resolver: resolver).validate.map { |error| error["error"] }.to_a).to be_empty
+    expect(JSONSchemer.openapi(document, ref_resolver: resolver).validate.map do |error|
+      error["error"]
+    end.to_a).to be_empty
   end
 
   it "refers to nothing that is not there" do
     references(document).each do |reference|
-      next expect(File.file?(File.join(Specimens::ROOT, "docs", reference))).to be(true), reference unless reference.start_with?("#/")
+      next expect(File.file?(File.join(Specimens::ROOT, "docs", reference))).to be(true),
+        reference unless reference.start_with?("#/")
 
       expect(document.dig(*reference.delete_prefix("#/").split("/"))).not_to be_nil, reference
     end
@@ -40,7 +43,9 @@ RSpec.describe "The API description" do
   it "asks for the token wherever something changes" do
     document["paths"].each do |path, operations|
       operations.slice("post", "patch", "delete").each do |method, operation|
-        expect((operation["parameters"] || []).map { |parameter| parameter["name"] }).to include("X-CSRF-Token"), "#{method} #{path}"
+        expect((operation["parameters"] || []).map do |parameter|
+          parameter["name"]
+        end).to include("X-CSRF-Token"), "#{method} #{path}"
       end
     end
   end
@@ -51,7 +56,8 @@ RSpec.describe "The API description" do
       told(sample(name))["snags"].each do |snag|
         expect(contract.problems("Snag", snag).map(&:to_s)).to be_empty
         snag["fixes"].each do |fix|
-          expect(contract.problems("Edit", { "version" => 1, "label" => fix["label"], "patch" => fix["patch"] }).map(&:to_s)).to be_empty
+          expect(contract.problems("Edit",
+            { "version" => 1, "label" => fix["label"], "patch" => fix["patch"] }).map(&:to_s)).to be_empty
         end
       end
     end
@@ -59,7 +65,8 @@ RSpec.describe "The API description" do
 
   it "refuses what the description does not allow, each with its place" do
     contract = GreenPlinth::Server::Contract.new(document)
-    found = contract.problems("Edit", { "version" => "x", "label" => "y", "patch" => [{ "op" => "add", "path" => "/a" }] })
+    found = contract.problems("Edit",
+      { "version" => "x", "label" => "y", "patch" => [{ "op" => "add", "path" => "/a" }] })
     expect(found.map(&:pointer)).to include("/version", "/patch/0")
     expect { contract.check("Move", {}) }.to raise_error(GreenPlinth::InvalidFile)
     expect(contract.check("Move", { "version" => 3 })).to eq({ "version" => 3 })

@@ -4,10 +4,13 @@
 RSpec.describe "Questions over HTTP" do
   include Api
 
-  let(:build) { create(plain_file(subjects: [figure(round(8), height_mm: 20)], forms: [lift(6, rectangle(100, 60))])) }
+  let(:build) do
+    create(plain_file(subjects: [figure(round(8), height_mm: 20)], forms: [lift(6, rectangle(100, 60))]))
+  end
   let(:id) { build["id"] }
 
-  junk = ["", " ", "x", "-1", "0", "1e400", "NaN", "9" * 40, "1;drop table builds", "../../etc", "½", "%00", "1,2", "[1]"]
+  junk = ["", " ", "x", "-1", "0", "1e400", "NaN", "9" * 40, "1;drop table builds", "../../etc", "½", "%00", "1,2",
+    "[1]"]
   questions = {
     "/sight" => %w[direction elevation], "/relief" => %w[interval], "/drainage" => %w[x y],
     "/solid" => %w[anything], "/templates" => %w[anything]
@@ -41,15 +44,18 @@ RSpec.describe "Questions over HTTP" do
     it "answers #{path} to any body" do
       bodies.each do |body|
         send_json("POST", "/api/builds/#{id}/#{path}", JSON.generate(body))
-        expect([200, 400, 422]).to include(last_response.status), "#{path} #{body.inspect}: #{last_response.body[0, 200]}"
+        expect([200, 400, 422]).to include(last_response.status),
+          "#{path} #{body.inspect}: #{last_response.body[0, 200]}"
       end
     end
   end
 
   it "knows no question to a build that is not there" do
     ["fit", "arrangements", "slices", "height-map"].each do |path|
-      body = { "patch" => [], "seed" => 1, "form" => 0, "sheet_mm" => 3, "data" => "AAAA", "height_mm" => 5, "material" => "cork_tile" }
-      asked = { "fit" => %w[patch], "arrangements" => %w[seed], "slices" => %w[form sheet_mm], "height-map" => %w[data height_mm sheet_mm material] }[path]
+      body = { "patch" => [], "seed" => 1, "form" => 0, "sheet_mm" => 3, "data" => "AAAA", "height_mm" => 5,
+               "material" => "cork_tile" }
+      asked = { "fit" => %w[patch], "arrangements" => %w[seed], "slices" => %w[form sheet_mm],
+                "height-map" => %w[data height_mm sheet_mm material] }[path]
       expect(post_json("/api/builds/999999/#{path}", body.slice(*asked))["status"]).to eq(404)
     end
     %w[sight relief drainage solid templates].each do |path|
@@ -65,7 +71,8 @@ RSpec.describe "Questions over HTTP" do
   end
 
   it "asks for the session's token where a body is sent" do
-    custom_request("POST", "/api/builds/#{id}/fit", {}, { :input => JSON.generate({ patch: [] }), "CONTENT_TYPE" => "application/json" })
+    custom_request("POST", "/api/builds/#{id}/fit", {},
+      { :input => JSON.generate({ patch: [] }), "CONTENT_TYPE" => "application/json" })
     expect(last_response.status).to eq(403)
   end
 end

@@ -7,7 +7,8 @@ RSpec.describe "The security floor" do
 
   it "changes nothing without the session's token" do
     build = create
-    { "POST" => "/api/builds", "PATCH" => "/api/builds/#{build["id"]}", "DELETE" => "/api/builds/#{build["id"]}" }.each do |method, path|
+    { "POST" => "/api/builds", "PATCH" => "/api/builds/#{build["id"]}",
+      "DELETE" => "/api/builds/#{build["id"]}" }.each do |method, path|
       custom_request(method, path, {}, { :input => JSON.generate(plain_file), "CONTENT_TYPE" => "application/json" })
       expect(last_response.status).to eq(403), method
       custom_request(method, path, {},
@@ -44,7 +45,8 @@ RSpec.describe "The security floor" do
     it "run no inline script, and styles only with this page's nonce" do
       get("/")
       policy = last_response["Content-Security-Policy"]
-      expect(policy).to include("default-src 'none'", "script-src 'self'", "frame-ancestors 'none'", "base-uri 'none'")
+      expect(policy).to include("default-src 'none'", "script-src 'self'", "frame-ancestors 'none'",
+        "base-uri 'none'")
       expect(policy).not_to include("unsafe-inline", "unsafe-eval")
       nonce = policy[/nonce-([^']+)/, 1]
       expect(last_response.body).to include("content=\"#{nonce}\"")

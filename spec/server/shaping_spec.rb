@@ -13,7 +13,8 @@ RSpec.describe "Shaping by the API" do
 
   it "tells the relief: contours, heights and slopes" do
     told = ask("/api/builds/#{id}/relief", interval: 2)
-    expect(told.values_at("interval_mm", "lowest_mm", "highest_mm")).to match([2, be_within(0.1).of(4), be_within(0.01).of(10)])
+    expect(told.values_at("interval_mm", "lowest_mm",
+      "highest_mm")).to match([2, be_within(0.1).of(4), be_within(0.01).of(10)])
     expect(told["grid"]["heights"].size).to eq(told["grid"]["rows"] * told["grid"]["columns"])
     expect(told["contours"].map { |level| level["z"] }).to eq([6, 8])
     expect(ask("/api/builds/#{id}/relief", interval: "fine")["status"]).to eq(422)
@@ -58,13 +59,15 @@ RSpec.describe "Shaping by the API" do
     asked = { data: map, height_mm: 12, sheet_mm: 4, material: "cork_tile" }
     laid = post_json("/api/builds/#{id}/height-map", asked)
     expect(change(build, *laid["patch"])["file"]["forms"].size).to eq(2 + laid["slices"])
-    expect(post_json("/api/builds/#{id}/height-map", asked.merge(data: "???"))["problems"].first["message"]).to include("base64")
+    expect(post_json("/api/builds/#{id}/height-map",
+      asked.merge(data: "???"))["problems"].first["message"]).to include("base64")
     expect(post_json("/api/builds/#{id}/height-map",
       asked.merge(data: ["hello"].pack("m0")))["problems"].first["message"]).to include("neither a grey PNG")
   end
 
   it "exports templates and the solid" do
-    { "pdf" => "%PDF", "dxf" => "0\nSECTION", "cut-svg" => "<svg", "stl" => "Green Plinth, mm" }.each do |format, start|
+    { "pdf" => "%PDF", "dxf" => "0\nSECTION", "cut-svg" => "<svg",
+      "stl" => "Green Plinth, mm" }.each do |format, start|
       get("/api/builds/#{id}/export.#{format}")
       expect(last_response.body).to start_with(start)
     end

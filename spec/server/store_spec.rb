@@ -7,7 +7,8 @@ RSpec.describe "The store" do
   before { ServerSpec.clear }
 
   def change(version, title)
-    store.change(id, version, plain_file(title: title), label: "Call it #{title}", patch: [], summary: { "title" => title })
+    store.change(id, version, plain_file(title: title), label: "Call it #{title}", patch: [],
+      summary: { "title" => title })
   end
 
   it "begins a build with its first revision" do
@@ -35,7 +36,8 @@ RSpec.describe "The store" do
     change(3, "B")
     store.undo(id, 4, summary: {})
     expect(store.ahead(id)["title"]).to eq("B")
-    expect(ServerSpec.database[:revisions].where(build_id: id).select_map(:label)).to include("Call it A", "Call it B")
+    expect(ServerSpec.database[:revisions].where(build_id: id).select_map(:label)).to include("Call it A",
+      "Call it B")
   end
 
   it "refuses a stale version and changes nothing" do

@@ -12,29 +12,37 @@ module Specimens
   end
 
   def rectangle(width, depth, at: [0, 0], **more)
-    { "kind" => "rectangle", "width_mm" => width, "depth_mm" => depth, "at_mm" => at }.merge(more.transform_keys(&:to_s))
+    { "kind" => "rectangle", "width_mm" => width, "depth_mm" => depth,
+      "at_mm" => at }.merge(more.transform_keys(&:to_s))
   end
   def round(diameter, at: [0, 0]) = { "kind" => "round", "diameter_mm" => diameter, "at_mm" => at }
   def polygon(*points) = { "kind" => "polygon", "points_mm" => points }
   def rest = { "kind" => "rest" }
 
-  def lift(sheet, outline, id: "lift", **more) = form("lift", id, outline, sheet_mm: sheet, material: "cork_sheet", **more)
+  def lift(sheet, outline, id: "lift", **more)
+    form("lift", id, outline, sheet_mm: sheet, material: "cork_sheet", **more)
+  end
   def cut(depth, outline, id: "cut", **more) = form("cut", id, outline, depth_mm: depth, **more)
-  def form(kind, id, outline, **more) = { "id" => id, "kind" => kind, "outline" => outline }.merge(JSON.parse(JSON.generate(more)))
+  def form(kind, id, outline, **more)
+    { "id" => id, "kind" => kind, "outline" => outline }.merge(JSON.parse(JSON.generate(more)))
+  end
   def zone(*courses, id: "ground", ground: "earth", outline: rest, **more)
-    { "id" => id, "ground" => ground, "outline" => outline, "courses" => courses }.merge(JSON.parse(JSON.generate(more)))
+    { "id" => id, "ground" => ground, "outline" => outline,
+      "courses" => courses }.merge(JSON.parse(JSON.generate(more)))
   end
   def course(material, **more) = { "material" => material }.merge(JSON.parse(JSON.generate(more)))
   def figure(outline, id: "figure", **more)
     { "id" => id, "kind" => "figure", "footprint" => outline }.merge(JSON.parse(JSON.generate(more)))
   end
   def water(level, outline, id: "pool", medium: "acrylic_water", **more)
-    { "id" => id, "medium" => medium, "outline" => outline, "level_mm" => level }.merge(JSON.parse(JSON.generate(more)))
+    { "id" => id, "medium" => medium, "outline" => outline,
+      "level_mm" => level }.merge(JSON.parse(JSON.generate(more)))
   end
 
   # A pool: a 10 mm cork board with a sheer cut of the outline, and water in it.
   def pool_file(level:, depth: 6, outline: rectangle(40, 20), medium: "acrylic_water", **members)
-    plain_file(forms: [lift(10, rectangle(100, 60)), cut(depth, outline)], waters: [water(level, outline, medium: medium)], **members)
+    plain_file(forms: [lift(10, rectangle(100, 60)), cut(depth, outline)],
+      waters: [water(level, outline, medium: medium)], **members)
   end
 
   def design(file) = GreenPlinth.read(JSON.generate(file))

@@ -35,7 +35,8 @@ RSpec.describe GreenPlinth::Composition::Footing do
   end
 
   it "finds none where all the ground is a slope" do
-    steep = form("ramp", "r", rectangle(100, 60), from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 0, to_z_mm: 60, material: "xps_foam")
+    steep = form("ramp", "r", rectangle(100, 60), from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 0, to_z_mm: 60,
+      material: "xps_foam")
     found, subject, = footing(forms: [steep])
     expect(found.level_spot(subject)).to be_nil
   end

@@ -12,7 +12,8 @@ RSpec.describe GreenPlinth::Composition::Formation do
 
   it "knows where the neighbours stand" do
     expect(formation(rows: 1, columns: 2).neighbours).to contain_exactly([-25.0, 0.0], [25.0, 0.0])
-    expect(formation(rows: 2, columns: 1, gap_mm: 2, stagger_mm: 5).neighbours).to contain_exactly([5.0, 52.0], [5.0, -52.0])
+    expect(formation(rows: 2, columns: 1, gap_mm: 2,
+      stagger_mm: 5).neighbours).to contain_exactly([5.0, 52.0], [5.0, -52.0])
     expect(formation(rows: 1, columns: 1).least_gap_mm).to be_nil
   end
 

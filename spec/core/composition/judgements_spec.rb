@@ -39,16 +39,21 @@ RSpec.describe GreenPlinth::Composition::Judgement do
 
   it "tells front, middle and back by what rises there" do
     found = judgement("heights",
-      vignette(forms: [lift(12, rectangle(100, 20, at: [0, 20]))], subjects: [figure(round(8), at_mm: [0, -20], height_mm: 30)]))
+      vignette(forms: [lift(12, rectangle(100, 20, at: [0, 20]))],
+        subjects: [figure(round(8), at_mm: [0, -20], height_mm: 30)]))
     expect(found.sentence).to include("Front 30 mm, middle 0 mm, back 12 mm")
     expect(found.verdict).to eq("look")
   end
 
   it "follows a road to what is looked at first, and sees one that leads away" do
-    road = ->(points) { { "id" => "r", "kind" => "road", "outline" => { "kind" => "strip", "points_mm" => points, "width_mm" => 6 } } }
+    road = ->(points) {
+      { "id" => "r", "kind" => "road", "outline" => { "kind" => "strip", "points_mm" => points, "width_mm" => 6 } }
+    }
     subjects = [figure(round(8), at_mm: [30, 20], height_mm: 30)]
-    expect(judgement("leading_lines", vignette(subjects: subjects, features: [road[[[-40, -26], [-5, -3]]]])).verdict).to eq("good")
-    expect(judgement("leading_lines", vignette(subjects: subjects, features: [road[[[-40, -26], [40, -26]]]])).verdict).to eq("look")
+    expect(judgement("leading_lines",
+      vignette(subjects: subjects, features: [road[[[-40, -26], [-5, -3]]]])).verdict).to eq("good")
+    expect(judgement("leading_lines",
+      vignette(subjects: subjects, features: [road[[[-40, -26], [40, -26]]]])).verdict).to eq("look")
   end
 
   it "weighs presence by the purpose, and offers the common size that suits better" do
@@ -69,7 +74,8 @@ RSpec.describe GreenPlinth::Composition::Judgement do
   end
 
   it "measures the step under a foot plate" do
-    file = vignette(forms: [lift(5, rectangle(50, 60, at: [-25, 0]))], subjects: [figure(rectangle(12, 8), height_mm: 20)])
+    file = vignette(forms: [lift(5, rectangle(50, 60, at: [-25, 0]))],
+      subjects: [figure(rectangle(12, 8), height_mm: 20)])
     expect(judgement("standing_room", file).figure).to be_within(0.05).of(5)
   end
 

@@ -9,18 +9,25 @@ RSpec.describe "Looking at a base" do
         "outline" => rectangle(random.rand(6..30), 3, at: place.call(random.rand(-30..30), random.rand(-20..20)), turn_deg: turn) }
     end
     figures = Array.new(3) do |i|
-      figure(round(8), id: "s#{i}", at_mm: place.call(random.rand(-30..30), random.rand(-20..20)), height_mm: random.rand(15..50))
+      figure(round(8), id: "s#{i}", at_mm: place.call(random.rand(-30..30), random.rand(-20..20)),
+        height_mm: random.rand(15..50))
     end
     plain_file(plinth: { "outline" => round(160), "thickness_mm" => 10 }, features: walls, subjects: figures)
   end
 
   def turned((x, y), degrees)
     angle = degrees * Math::PI / 180
-    [(x * Math.cos(angle)) - (y * Math.sin(angle)), (x * Math.sin(angle)) + (y * Math.cos(angle))].map { |value| value.round(6) }
+    [(x * Math.cos(angle)) - (y * Math.sin(angle)), (x * Math.sin(angle)) + (y * Math.cos(angle))].map do |value|
+      value.round(6)
+    end
   end
 
-  def seen(file) = evaluation(file).then { |told| told.design.subjects.map { |subject| told.sight.visible_pct(subject) } }
-  def from(file, direction, elevation = 20) = file.merge("eye" => { "direction_deg" => direction, "elevation_deg" => elevation })
+  def seen(file)
+    evaluation(file).then { |told| told.design.subjects.map { |subject| told.sight.visible_pct(subject) } }
+  end
+  def from(file, direction, elevation = 20)
+    file.merge("eye" => { "direction_deg" => direction, "elevation_deg" => elevation })
+  end
 
   it "is between nothing and all" do
     8.times { |seed| expect(seen(scene(Random.new(seed)))).to all(be_between(0, 100)) }
@@ -38,7 +45,9 @@ RSpec.describe "Looking at a base" do
   it "sees no more behind a taller wall" do
     6.times do |seed|
       file = scene(Random.new(seed))
-      raised = file.merge("features" => file["features"].map { |wall| wall.merge("height_mm" => wall["height_mm"] + 10) })
+      raised = file.merge("features" => file["features"].map do |wall|
+        wall.merge("height_mm" => wall["height_mm"] + 10)
+      end)
       expect(seen(raised).zip(seen(file))).to all(satisfy { |taller, as_it_was| taller <= as_it_was + 0.01 })
     end
   end
@@ -55,7 +64,9 @@ RSpec.describe "Looking at a base" do
     random = Random.new(11)
     outlines = Array.new(3) { rectangle(random.rand(5..20), random.rand(4..10)) }
     measured = lambda do |dx, dy|
-      subjects = outlines.each_with_index.map { |outline, i| figure(outline, id: "s#{i}", at_mm: [(i * 26) - 26 + dx, dy], turn_deg: i * 31) }
+      subjects = outlines.each_with_index.map do |outline, i|
+        figure(outline, id: "s#{i}", at_mm: [(i * 26) - 26 + dx, dy], turn_deg: i * 31)
+      end
       evaluation(plain_file(subjects: subjects)).layout.clearances.map { |pair| pair["mm"] }
     end
     expect(measured[7.5, -3.25]).to match(measured[0, 0].map { |mm| be_within(0.002).of(mm) })
@@ -69,7 +80,8 @@ RSpec.describe "Looking at a base" do
   end
 
   it "keeps what is farther behind what is nearer, from every side" do
-    file = plain_file(subjects: [figure(round(6), id: "one", at_mm: [20, 0], height_mm: 20), figure(round(6), id: "two", at_mm: [-20, 0], height_mm: 20)])
+    file = plain_file(subjects: [figure(round(6), id: "one", at_mm: [20, 0], height_mm: 20),
+      figure(round(6), id: "two", at_mm: [-20, 0], height_mm: 20)])
     order = lambda do |direction|
       view = evaluation(file).sight_view(GreenPlinth::Composition::Eye.new(direction.to_f, 20.0))
       view["items"].filter_map { |item| item["name"] }
@@ -80,7 +92,8 @@ RSpec.describe "Looking at a base" do
 
   describe GreenPlinth::Composition::Body do
     def solid(kind, outline, height, **more)
-      part = { "id" => "x", "kind" => kind, "outline" => outline, "height_mm" => height }.merge(more.transform_keys(&:to_s))
+      part = { "id" => "x", "kind" => kind, "outline" => outline,
+               "height_mm" => height }.merge(more.transform_keys(&:to_s))
       evaluation(plain_file(features: [part])).solids.all
     end
 

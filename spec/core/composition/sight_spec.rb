@@ -2,7 +2,9 @@
 
 # What the eye sees, against wedges worked by hand: a wall of height w, d mm before a figure, hides w − d·tan(e) of it.
 RSpec.describe GreenPlinth::Composition::Sight do
-  def wall(height, y, id: "wall", width: 60) = { "id" => id, "kind" => "wall", "outline" => rectangle(width, 2, at: [0, y]), "height_mm" => height }
+  def wall(height, y, id: "wall", width: 60)
+    { "id" => id, "kind" => "wall", "outline" => rectangle(width, 2, at: [0, y]), "height_mm" => height }
+  end
   def seen(eye: nil, **members)
     file = plain_file(subjects: [figure(rectangle(8, 8), at_mm: [0, 10], height_mm: 40)], **members)
     evaluation(eye ? file.merge("eye" => eye) : file)
@@ -16,12 +18,14 @@ RSpec.describe GreenPlinth::Composition::Sight do
   end
 
   it "loses what a wall hides from level" do
-    expect(pct(features: [wall(30, -10)], eye: { "direction_deg" => 0, "elevation_deg" => 0 })).to be_within(0.01).of(25)
+    expect(pct(features: [wall(30, -10)],
+      eye: { "direction_deg" => 0, "elevation_deg" => 0 })).to be_within(0.01).of(25)
   end
 
   # The wall's far face stands 19 mm before the card: 30 − 19·tan 20° = 23.08 of 40 mm are hidden.
   it "loses less from above" do
-    expect(pct(features: [wall(30, -10)])).to be_within(0.05).of(100 * (1 - ((30 - (19 * Math.tan(20 * Math::PI / 180))) / 40)))
+    expect(pct(features: [wall(30,
+      -10)])).to be_within(0.05).of(100 * (1 - ((30 - (19 * Math.tan(20 * Math::PI / 180))) / 40)))
   end
 
   it "loses only the half that the wall stands before" do
@@ -57,7 +61,8 @@ RSpec.describe GreenPlinth::Composition::Sight do
   end
 
   it "changes nothing of the ground it looks over" do
-    told = seen(forms: [lift(20, rectangle(100, 20, at: [0, -12]))], plinth: plain_file["plinth"].merge("outline" => round(60)))
+    told = seen(forms: [lift(20, rectangle(100, 20, at: [0, -12]))],
+      plinth: plain_file["plinth"].merge("outline" => round(60)))
     before = told.terrain.height.copy
     told.judgements
     told.sight_view(told.eye)

@@ -8,7 +8,8 @@ RSpec.describe GreenPlinth::Composition::SightView do
 
   it "is a true elevation from level: a 100 × 60 board, 20 below and 10 above its top" do
     left, low, right, high = view(0, 0)["bounds_mm"]
-    expect([left, low, right, high]).to match([be_within(0.2).of(-50), -20, be_within(0.2).of(50), be_within(0.2).of(10)])
+    expect([left, low, right,
+      high]).to match([be_within(0.2).of(-50), -20, be_within(0.2).of(50), be_within(0.2).of(10)])
     expect(view(90, 0)["bounds_mm"].values_at(0, 2)).to match([be_within(0.2).of(-30), be_within(0.2).of(30)])
   end
 
@@ -20,7 +21,8 @@ RSpec.describe GreenPlinth::Composition::SightView do
   end
 
   it "paints from the back to the front" do
-    subjects = [figure(round(8), id: "front", height_mm: 30, at_mm: [0, -20]), figure(round(8), id: "back", height_mm: 30, at_mm: [0, 20])]
+    subjects = [figure(round(8), id: "front", height_mm: 30, at_mm: [0, -20]),
+      figure(round(8), id: "back", height_mm: 30, at_mm: [0, 20])]
     names = ->(direction) { view(direction, 20, subjects: subjects)["items"].filter_map { |item| item["name"] } }
     expect(names[0]).to eq(%w[back front])
     expect(names[180]).to eq(%w[front back])

@@ -2,7 +2,8 @@
 
 RSpec.describe GreenPlinth::Drying::Forecast do
   def climate(temperature: 20, humidity: 50, airflow: "room")
-    GreenPlinth::Design::Climate.of({ "temperature_c" => temperature, "humidity_pct" => humidity, "airflow" => airflow })
+    GreenPlinth::Design::Climate.of({ "temperature_c" => temperature, "humidity_pct" => humidity,
+"airflow" => airflow })
   end
   def dry(key, thickness: nil, ground: :sealed, **air)
     described_class.new(climate(**air)).call(catalogue[key], thickness_mm: thickness, ground: ground)
@@ -10,7 +11,8 @@ RSpec.describe GreenPlinth::Drying::Forecast do
   def hours(minutes) = minutes / 60.0
 
   it "takes the catalogue's typical times at the reference state" do
-    expect(dry("earth_paste")).to have_attributes(handle_min: 8 * 60, next_min: 24 * 60, dry_min: 24 * 60, full_min: 72 * 60)
+    expect(dry("earth_paste")).to have_attributes(handle_min: 8 * 60, next_min: 24 * 60, dry_min: 24 * 60,
+      full_min: 72 * 60)
   end
 
   describe "evaporation" do
@@ -29,7 +31,9 @@ RSpec.describe GreenPlinth::Drying::Forecast do
     end
 
     it "is held to five times, however damp" do
-      expect(dry("earth_paste", humidity: 95, temperature: 5).factors.find { |factor| factor.name == "humidity" }.value).to eq(5.0)
+      expect(dry("earth_paste", humidity: 95, temperature: 5).factors.find do |factor|
+        factor.name == "humidity"
+      end.value).to eq(5.0)
     end
 
     it "is quicker in a fan, slower in still air" do
@@ -89,8 +93,10 @@ RSpec.describe GreenPlinth::Drying::Forecast do
     PropCheck.forall(cases) do |humidity, tenths, temperature|
       %w[earth_paste plaster acrylic_water].each do |key|
         base = dry(key, thickness: tenths / 10.0, humidity: humidity, temperature: temperature).dry_min
-        expect(dry(key, thickness: tenths / 10.0, humidity: humidity + 1, temperature: temperature).dry_min).to be >= base
-        expect(dry(key, thickness: (tenths + 1) / 10.0, humidity: humidity, temperature: temperature).dry_min).to be >= base
+        expect(dry(key, thickness: tenths / 10.0, humidity: humidity + 1,
+          temperature: temperature).dry_min).to be >= base
+        expect(dry(key, thickness: (tenths + 1) / 10.0, humidity: humidity,
+          temperature: temperature).dry_min).to be >= base
       end
     end
   end

@@ -5,12 +5,15 @@ RSpec.describe GreenPlinth::Formats::DxfOutline do
     "0\nSECTION\n2\nHEADER\n9\n$INSUNITS\n70\n#{units}\n0\nENDSEC\n0\nSECTION\n2\nENTITIES\n#{entities.join}0\nENDSEC\n0\nEOF\n"
   end
   def light(points, closed: 1)
-    "0\nLWPOLYLINE\n8\n0\n70\n#{closed}\n#{points.map { |x, y, bulge| "10\n#{x}\n20\n#{y}\n#{"42\n#{bulge}\n" if bulge}" }.join}"
+    "0\nLWPOLYLINE\n8\n0\n70\n#{closed}\n#{points.map do |x, y, bulge|
+      "10\n#{x}\n20\n#{y}\n#{"42\n#{bulge}\n" if bulge}"
+    end.join}"
   end
   def area(points) = GreenPlinth::Plan::Geos.polygon(points).area
 
   it "reads the largest closed polyline, its middle at the origin" do
-    points = described_class.points(dxf(light([[0, 0], [5, 0], [5, 5]]), light([[10, 10], [90, 10], [90, 40], [10, 40]])))
+    points = described_class.points(dxf(light([[0, 0], [5, 0], [5, 5]]),
+      light([[10, 10], [90, 10], [90, 40], [10, 40]])))
     expect(points).to contain_exactly([-40, -15], [40, -15], [40, 15], [-40, 15])
   end
 
@@ -20,11 +23,14 @@ RSpec.describe GreenPlinth::Formats::DxfOutline do
   end
 
   it "reads old polylines, circles, ellipses and inches" do
-    old = "0\nPOLYLINE\n70\n1\n10\n0\n20\n0\n#{[[0, 0], [30, 0], [30, 20]].map { |x, y| "0\nVERTEX\n10\n#{x}\n20\n#{y}\n" }.join}0\nSEQEND\n"
+    old = "0\nPOLYLINE\n70\n1\n10\n0\n20\n0\n#{[[0, 0], [30, 0], [30, 20]].map do |x, y|
+      "0\nVERTEX\n10\n#{x}\n20\n#{y}\n"
+    end.join}0\nSEQEND\n"
     expect(area(described_class.points(dxf(old)))).to be_within(0.1).of(300)
     expect(area(described_class.points(dxf("0\nCIRCLE\n10\n3\n20\n4\n40\n10\n")))).to be_within(0.5).of(Math::PI * 100)
     expect(area(described_class.points(dxf("0\nELLIPSE\n10\n0\n20\n0\n11\n20\n21\n0\n40\n0.5\n")))).to be_within(1).of(Math::PI * 200)
-    expect(area(described_class.points(dxf(light([[0, 0], [1, 0], [1, 1], [0, 1]]), units: 1)))).to be_within(0.1).of(25.4**2)
+    expect(area(described_class.points(dxf(light([[0, 0], [1, 0], [1, 1], [0, 1]]),
+      units: 1)))).to be_within(0.1).of(25.4**2)
   end
 
   { "nothing drawn" => "0\nSECTION\n2\nENTITIES\n0\nENDSEC\n0\nEOF\n", "no DXF" => "hello", "bytes" => "\xFF\x00AC1015".b,

@@ -10,17 +10,23 @@ RSpec.describe "What a build is exported as" do
     it "lists every material with its amount and unit" do
       rows = CSV.parse(described_class.write(peat), headers: true)
       expect(rows.map { |row| row["material"] }).to match_array(peat.quantities.map(&:material))
-      expect(rows.find { |row| row["material"] == "two_part_resin" }).to satisfy { |row| row["unit"] == "g" && row["packs"] == "1" }
+      expect(rows.find { |row| row["material"] == "two_part_resin" }).to satisfy { |row|
+        row["unit"] == "g" && row["packs"] == "1"
+      }
     end
 
     it "leaves unknown amounts empty" do
-      file = plain_file(zones: [zone(course("mix:mud"))], mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
-      row = CSV.parse(described_class.write(evaluation(file)), headers: true).find { |one| one["material"] == "mix:mud" }
+      file = plain_file(zones: [zone(course("mix:mud"))],
+        mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
+      row = CSV.parse(described_class.write(evaluation(file)), headers: true).find do |one|
+        one["material"] == "mix:mud"
+      end
       expect(row["amount"]).to be_nil
     end
 
     it "lets no cell run as a formula" do
-      file = plain_file(zones: [zone(course("mix:a"))], mixes: [{ id: "a", parts: [{ material: "earth_paste", amount: 1 }] }])
+      file = plain_file(zones: [zone(course("mix:a"))],
+        mixes: [{ id: "a", parts: [{ material: "earth_paste", amount: 1 }] }])
       line = evaluation(file).quantities.first.dup.tap { |one| one.name = "=SUM(A1)" }
       double = instance_double(GreenPlinth::Evaluation, quantities: [line])
       expect(described_class.write(double)).to include("'=SUM(A1)")
@@ -65,8 +71,10 @@ RSpec.describe "What a build is exported as" do
   describe GreenPlinth::Formats::EvaluationFile do
     it "keeps the keys of the format" do
       expect(peat.to_h).to include("format" => "green-plinth-evaluation/1")
-      expect(peat.to_h.keys).to include("plinth", "relief", "waters", "balance", "composition", "steps", "schedule", "quantities", "snags")
-      expect(peat.to_h["steps"].first.keys).to include("id", "title", "hands_on_min", "tail_min", "rig", "materials", "cautions", "after")
+      expect(peat.to_h.keys).to include("plinth", "relief", "waters", "balance", "composition", "steps", "schedule",
+        "quantities", "snags")
+      expect(peat.to_h["steps"].first.keys).to include("id", "title", "hands_on_min", "tail_min", "rig", "materials",
+        "cautions", "after")
     end
 
     it "is the same however often it is made" do
@@ -74,7 +82,8 @@ RSpec.describe "What a build is exported as" do
     end
 
     it "says null, not zero, of what is not known" do
-      file = plain_file(waters: [{ id: "pool", medium: "acrylic_water", outline: round(20) }], subjects: [figure(round(9))])
+      file = plain_file(waters: [{ id: "pool", medium: "acrylic_water", outline: round(20) }],
+        subjects: [figure(round(9))])
       answer = told(file)
       expect(answer["waters"][0]).to include("volume_ml" => nil, "max_depth_mm" => nil, "area_mm2" => nil)
       expect(answer["balance"]).to include("mass_g" => nil, "tip_deg" => nil, "height_mm" => nil)
@@ -86,7 +95,8 @@ RSpec.describe "What a build is exported as" do
     end
 
     it "tells a round plinth's size exactly" do
-      expect(told(plain_file.merge("plinth" => { "outline" => round(32) }))["plinth"]["bounds_mm"]).to eq([32.0, 32.0])
+      expect(told(plain_file.merge("plinth" => { "outline" => round(32) }))["plinth"]["bounds_mm"]).to eq([32.0,
+        32.0])
     end
   end
 end

@@ -12,12 +12,15 @@ RSpec.describe GreenPlinth::Formats::HeightMap do
       above = before || Array.new(bytes.size, 0)
       before = bytes
       filter.chr.b + bytes.each_index.map { |i|
- (bytes[i] - guess(filter, i < pixel ? 0 : bytes[i - pixel], above[i], i < pixel ? 0 : above[i - pixel])) & 255 }.pack("C*")
+        (bytes[i] - guess(filter, i < pixel ? 0 : bytes[i - pixel], above[i],
+          i < pixel ? 0 : above[i - pixel])) & 255
+      }.pack("C*")
     end.join
     chunk = ->(name, body) { [body.bytesize].pack("N") + name + body + [Zlib.crc32(name + body)].pack("N") }
     samples = { 0 => 1, 2 => 3, 4 => 2, 6 => 4 }[type]
     described_class::SIGNATURE + chunk["IHDR",
-      [rows.first.size / samples, rows.size, depth, type, 0, 0, interlace].pack("NNCCCCC")] + chunk["IDAT", Zlib.deflate(data)] + chunk["IEND", ""]
+      [rows.first.size / samples, rows.size, depth, type, 0, 0,
+        interlace].pack("NNCCCCC")] + chunk["IDAT", Zlib.deflate(data)] + chunk["IEND", ""]
   end
 
   def guess(filter, left, above, corner)
@@ -33,7 +36,9 @@ RSpec.describe GreenPlinth::Formats::HeightMap do
   rows = [[0, 50, 100, 150], [10, 60, 110, 255], [20, 70, 120, 170]]
 
   (0..4).each do |filter|
-    it("reads 8 bits under filter #{filter}") { expect(described_class.read(png(rows, filter: filter)).values.to_a).to eq(rows) }
+    it("reads 8 bits under filter #{filter}") {
+      expect(described_class.read(png(rows, filter: filter)).values.to_a).to eq(rows)
+    }
   end
 
   it "reads 16 bits, and the mean of colours" do
@@ -57,7 +62,11 @@ RSpec.describe GreenPlinth::Formats::HeightMap do
   end
 
   it "refuses pictures it cannot read" do
-    [png(rows, interlace: 1), png(rows).sub("IDAT", "XDAT"), png(rows)[0, 48]].each { |bytes| expect { described_class.read(bytes) }.to raise_error(GreenPlinth::InvalidFile) }
+    [png(rows, interlace: 1), png(rows).sub("IDAT", "XDAT"), png(rows)[0, 48]].each do |bytes|
+      expect do
+        described_class.read(bytes)
+      end.to raise_error(GreenPlinth::InvalidFile)
+    end
   end
 
   # A wedge from 0 to 20 mm over the 100 × 60 board: half its box, in sheets of 2 mm.
@@ -66,6 +75,8 @@ RSpec.describe GreenPlinth::Formats::HeightMap do
     told = evaluation(plain_file)
     slicing = GreenPlinth::Relief::Slicing.new(2)
     slices = slicing.field(map.fitted(told.bulk.grid, 20), told.bulk.grid, told.ground.top)
-    expect(slices.sum { |slice| GreenPlinth::Plan::Geos.area(slice.shape) * 2 }).to be_within(0.02 * 60_000).of(60_000)
+    expect(slices.sum do |slice|
+      GreenPlinth::Plan::Geos.area(slice.shape) * 2
+    end).to be_within(0.02 * 60_000).of(60_000)
   end
 end

@@ -3,7 +3,9 @@
 RSpec.describe GreenPlinth::Formats::Patch do
   let(:file) { plain_file(forms: [lift(3, round(10)), cut(2, round(5))]) }
 
-  def apply(*operations) = described_class.apply(file, operations.map { |operation| operation.transform_keys(&:to_s) })
+  def apply(*operations)
+    described_class.apply(file, operations.map { |operation| operation.transform_keys(&:to_s) })
+  end
 
   it "changes a copy and leaves the original" do
     changed = apply({ op: "replace", path: "/forms/0/sheet_mm", value: 5 })
@@ -19,7 +21,8 @@ RSpec.describe GreenPlinth::Formats::Patch do
   end
 
   it "reads escaped pointers" do
-    expect(described_class.apply({ "a/b" => 1 }, [{ "op" => "replace", "path" => "/a~1b", "value" => 2 }])).to eq({ "a/b" => 2 })
+    expect(described_class.apply({ "a/b" => 1 },
+      [{ "op" => "replace", "path" => "/a~1b", "value" => 2 }])).to eq({ "a/b" => 2 })
   end
 
   [
@@ -32,13 +35,17 @@ RSpec.describe GreenPlinth::Formats::Patch do
     [{ op: "replace", path: "", value: {} }, "the whole file"],
   ].each do |operation, what|
     it "refuses #{what}, naming the operation" do
-      expect { apply({ op: "test", path: "/scale", value: 35 }, operation) }.to raise_error(GreenPlinth::InvalidFile, %r{/patch/1})
+      expect do
+        apply({ op: "test", path: "/scale", value: 35 }, operation)
+      end.to raise_error(GreenPlinth::InvalidFile, %r{/patch/1})
     end
   end
 
   it "applies all or nothing" do
     before = Marshal.load(Marshal.dump(file))
-    expect { apply({ op: "replace", path: "/scale", value: 72 }, { op: "remove", path: "/nothing" }) }.to raise_error(GreenPlinth::InvalidFile)
+    expect do
+      apply({ op: "replace", path: "/scale", value: 72 }, { op: "remove", path: "/nothing" })
+    end.to raise_error(GreenPlinth::InvalidFile)
     expect(file).to eq(before)
   end
 end

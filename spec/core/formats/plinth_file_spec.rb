@@ -33,7 +33,9 @@ RSpec.describe GreenPlinth::Formats::PlinthFile do
     end
 
     it "refuses 5 MB at once" do
-      expect { refused("[#{"1," * 2_500_000}1]") }.to raise_error(GreenPlinth::InvalidFile, /5\.0 MB.*2 MB at the most/)
+      expect do
+        refused("[#{"1," * 2_500_000}1]")
+      end.to raise_error(GreenPlinth::InvalidFile, /5\.0 MB.*2 MB at the most/)
     end
 
     it "refuses nesting without end" do
@@ -60,7 +62,8 @@ RSpec.describe GreenPlinth::Formats::PlinthFile do
     it "finds all problems at once, each with its pointer" do
       file = plain_file(zones: [zone(course("earth_paste", thickness_mm: 0), ground: "lava")],
         forms: [lift(-1, round(10))]).merge("scale" => 0)
-      expect(pointers(file)).to contain_exactly("/scale", "/zones/0/ground", "/zones/0/courses/0/thickness_mm", "/forms/0/sheet_mm")
+      expect(pointers(file)).to contain_exactly("/scale", "/zones/0/ground", "/zones/0/courses/0/thickness_mm",
+        "/forms/0/sheet_mm")
     end
 
     it "judges an outline as the kind it says it is" do
@@ -108,7 +111,8 @@ RSpec.describe GreenPlinth::Formats::PlinthFile do
     end
 
     it "wants a medium of the water family" do
-      expect(message(plain_file(waters: [water(3, round(9), medium: "white_glue")]))).to match(%r{/waters/0/medium: .*is no water})
+      expect(message(plain_file(waters: [water(3, round(9),
+        medium: "white_glue")]))).to match(%r{/waters/0/medium: .*is no water})
     end
 
     it "wants a mix that is there" do
@@ -118,7 +122,8 @@ RSpec.describe GreenPlinth::Formats::PlinthFile do
     end
 
     it "wants every id once, courses included" do
-      file = plain_file(zones: [zone(course("earth_paste", id: "same"), id: "ground")], subjects: [figure(round(9), id: "same")])
+      file = plain_file(zones: [zone(course("earth_paste", id: "same"), id: "ground")],
+        subjects: [figure(round(9), id: "same")])
       expect(message(file)).to match(%r{/subjects/0/id: same is taken by /zones/0/courses/0})
     end
 
@@ -128,13 +133,15 @@ RSpec.describe GreenPlinth::Formats::PlinthFile do
     end
 
     it "refuses outlines without an inside" do
-      expect(message(plain_file(forms: [lift(3, polygon([0, 0], [10, 0], [20, 0]))]))).to match(%r{/forms/0/outline: })
+      expect(message(plain_file(forms: [lift(3,
+        polygon([0, 0], [10, 0], [20, 0]))]))).to match(%r{/forms/0/outline: })
       expect(message(plain_file(forms: [lift(3,
         { "kind" => "strip", "points_mm" => [[1, 1], [1, 1]], "width_mm" => 4 })]))).to match(/has no length/)
     end
 
     it "refuses a zone beside the plinth, and takes one that overlaps it" do
-      expect(message(plain_file(zones: [zone(outline: round(20, at: [200, 0]))]))).to match(%r{/zones/0/outline: .*lies beside the plinth})
+      expect(message(plain_file(zones: [zone(outline: round(20,
+        at: [200, 0]))]))).to match(%r{/zones/0/outline: .*lies beside the plinth})
       expect(problems(plain_file(zones: [zone(outline: round(20, at: [55, 0]))]))).to be_empty
     end
 
@@ -143,23 +150,28 @@ RSpec.describe GreenPlinth::Formats::PlinthFile do
     end
 
     it "knows the calendar" do
-      file = plain_file(calendar: { start: "2027-02-30T10:00", away: [{ from: "2027-03-05T00:00", to: "2027-03-04T00:00" }] })
+      file = plain_file(calendar: { start: "2027-02-30T10:00",
+                                    away: [{ from: "2027-03-05T00:00", to: "2027-03-04T00:00" }] })
       expect(pointers(file)).to contain_exactly("/calendar/start", "/calendar/away/0/to")
-      expect(pointers(plain_file(calendar: { start: "2027-03-05T10:00", finish_by: "2027-03-01T10:00" }))).to eq(["/calendar/finish_by"])
+      expect(pointers(plain_file(calendar: { start: "2027-03-05T10:00",
+                                             finish_by: "2027-03-01T10:00" }))).to eq(["/calendar/finish_by"])
     end
 
     it "follows wishes, hosts and groups to parts that are there" do
       file = plain_file(order: [{ first: "nobody", then: "nothing" }], features: [{ id: "ivy", kind: "bush", host: "wall" }],
         groups: [{ id: "set", members: ["gone"] }])
-      expect(pointers(file)).to contain_exactly("/order/0/first", "/order/0/then", "/features/0/host", "/groups/0/members/0")
+      expect(pointers(file)).to contain_exactly("/order/0/first", "/order/0/then", "/features/0/host",
+        "/groups/0/members/0")
     end
 
     it "wants grains from the smaller to the larger" do
-      expect(pointers(plain_file(zones: [zone(course("gravel", grain_mm: [3, 1]))]))).to eq(["/zones/0/courses/0/grain_mm"])
+      expect(pointers(plain_file(zones: [zone(course("gravel",
+        grain_mm: [3, 1]))]))).to eq(["/zones/0/courses/0/grain_mm"])
     end
 
     it "refuses what lies farther out than any workshop" do
-      expect(message(plain_file(forms: [lift(3, round(10, at: [20_000, 0]))]))).to match(/more than 10 m from the middle/)
+      expect(message(plain_file(forms: [lift(3,
+        round(10, at: [20_000, 0]))]))).to match(/more than 10 m from the middle/)
     end
   end
 

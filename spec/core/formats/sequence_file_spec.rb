@@ -31,7 +31,8 @@ RSpec.describe GreenPlinth::Formats::SequenceFile do
       %w[2027-02-20T19:30 2027-02-20T22:00]].map do |from, to|
       { "from" => from, "to" => to }
     end
-    expect(read(file.merge("sittings" => sittings)).sittings).to eq([[minutes("2027-03-01T19:30"), minutes("2027-03-01T23:00")]])
+    expect(read(file.merge("sittings" => sittings)).sittings).to eq([[minutes("2027-03-01T19:30"),
+      minutes("2027-03-01T23:00")]])
   end
 
   it "finds every problem with its pointer" do

@@ -35,11 +35,14 @@ RSpec.describe GreenPlinth::Formats::SvgOutline do
   {
     "text that is no XML" => ["nonsense", /well-formed|not an SVG/],
     "another kind of XML" => ["<html/>", /not an SVG/],
-    "a drawing without a closed shape" => ['<svg xmlns="http://www.w3.org/2000/svg"><line x1="0" x2="4"/></svg>', /no closed shape/],
+    "a drawing without a closed shape" => ['<svg xmlns="http://www.w3.org/2000/svg"><line x1="0" x2="4"/></svg>',
+      /no closed shape/],
     "entities" => ['<!DOCTYPE svg [<!ENTITY a "b">]><svg>&a;</svg>', /entities/],
     "references to outside files" => ['<!DOCTYPE svg SYSTEM "file:///etc/passwd"><svg/>', /document type/],
-    "shapes with a transform" => ['<svg><g transform="scale(2)"><rect width="10" height="10"/></g></svg>', /transform/],
-    "something larger than a room" => ['<svg width="90000mm" viewBox="0 0 1 1"><rect width="1" height="1"/></svg>', /larger than 5 m/],
+    "shapes with a transform" => ['<svg><g transform="scale(2)"><rect width="10" height="10"/></g></svg>',
+      /transform/],
+    "something larger than a room" => ['<svg width="90000mm" viewBox="0 0 1 1"><rect width="1" height="1"/></svg>',
+      /larger than 5 m/],
   }.each do |what, (text, words)|
     it("refuses #{what}, saying why") { expect { points(text) }.to raise_error(GreenPlinth::InvalidFile, words) }
   end

@@ -65,7 +65,8 @@ RSpec.describe GreenPlinth::Colour::Tone do
   end
 
   it "is the topmost course that hides what is below" do
-    expect(tone(course("earth_paste", colour: "#111111"), course("acrylic_paint", colour: "#222222"))).to eq("#222222")
+    expect(tone(course("earth_paste", colour: "#111111"),
+      course("acrylic_paint", colour: "#222222"))).to eq("#222222")
   end
 
   it "looks through clear coats, glues, washes, tufts and thin cover" do

@@ -29,12 +29,16 @@ RSpec.describe GreenPlinth::Materials::Catalogue do
   end
 
   it "names no glue that is not a material" do
-    catalogue.techniques.each_value { |technique| expect(catalogue[technique.glue]).not_to be_nil, technique.key if technique.glue }
+    catalogue.techniques.each_value do |technique|
+      expect(catalogue[technique.glue]).not_to be_nil, technique.key if technique.glue
+    end
   end
 
   it "runs every range from low over typical to high" do
     materials.each do |material|
-      ranges = %w[handle next dry full].filter_map { |stage| material.hours(stage) } + [material.open_min, material.grain_mm].compact
+      ranges = %w[handle next dry full].filter_map do |stage|
+        material.hours(stage)
+      end + [material.open_min, material.grain_mm].compact
       ranges.each { |range| expect(range.to_a).to eq(range.to_a.sort), material.key }
     end
   end
@@ -54,7 +58,9 @@ RSpec.describe GreenPlinth::Materials::Catalogue do
   end
 
   it "pours every water by a technique of pouring or brushing" do
-    phases = materials.select { |material| material.family == "water" }.map { |material| catalogue.technique(material.technique).phase }
+    phases = materials.select do |material|
+      material.family == "water"
+    end.map { |material| catalogue.technique(material.technique).phase }
     expect(phases).to all(be_in(%i[pour surface foam]))
   end
 

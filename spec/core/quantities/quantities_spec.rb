@@ -6,7 +6,9 @@ RSpec.describe GreenPlinth::Quantities do
   describe GreenPlinth::Quantities::Dose do
     # The whole top is 100 × 60 mm: 0.6 dm².
     def amount(material, **more)
-      lines(zones: [zone(course(material, **more))], schools: { rim: "bare" })[material].then { |line| [line.amount.round(2), line.unit] }
+      lines(zones: [zone(course(material, **more))], schools: { rim: "bare" })[material].then do |line|
+        [line.amount.round(2), line.unit]
+      end
     end
 
     it "reckons pastes by volume, shrinkage and a tenth of waste" do
@@ -16,7 +18,8 @@ RSpec.describe GreenPlinth::Quantities do
 
     it "reckons grains by bulk density, layer and cover" do
       # 10 × 1.5 g/cm³ × 2.4 mm × 0.6 dm² × half, and 15 % waste.
-      expect(amount("gravel", grain_mm: [1, 3], cover_pct: 50)).to eq([(10 * 1.5 * 2.4 * 0.6 * 0.5 * 1.15).round(2), "g"])
+      expect(amount("gravel", grain_mm: [1, 3],
+        cover_pct: 50)).to eq([(10 * 1.5 * 2.4 * 0.6 * 0.5 * 1.15).round(2), "g"])
     end
 
     it "reckons fibres by their length" do
@@ -44,11 +47,13 @@ RSpec.describe GreenPlinth::Quantities do
 
     it "takes twenty times as much for twenty bases" do
       one = lines(zones: [zone(course("earth_paste"))])["earth_paste"].amount
-      expect(lines(copies: 20, zones: [zone(course("earth_paste"))])["earth_paste"].amount).to be_within(0.01).of(20 * one)
+      expect(lines(copies: 20,
+        zones: [zone(course("earth_paste"))])["earth_paste"].amount).to be_within(0.01).of(20 * one)
     end
 
     it "does not guess a mix" do
-      made = lines(zones: [zone(course("mix:mud"))], mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
+      made = lines(zones: [zone(course("mix:mud"))],
+        mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
       expect(made["mix:mud"]).to have_attributes(amount: nil, packs: nil, cost_minor: nil)
     end
   end
@@ -107,11 +112,13 @@ RSpec.describe GreenPlinth::Quantities do
     end
 
     it "counts sheets, not square millimetres" do
-      expect(lines(forms: [lift(3, rectangle(90, 50), sheets: 2)])["cork_sheet"]).to have_attributes(amount: 1, unit: "sheet", packs: 1)
+      expect(lines(forms: [lift(3, rectangle(90, 50),
+        sheets: 2)])["cork_sheet"]).to have_attributes(amount: 1, unit: "sheet", packs: 1)
     end
 
     it "cuts solids from boards of stock thickness" do
-      ramp = form("ramp", "ramp", rectangle(80, 20), from_mm: [-40, 0], to_mm: [40, 0], from_z_mm: 0, to_z_mm: 30, material: "xps_foam")
+      ramp = form("ramp", "ramp", rectangle(80, 20), from_mm: [-40, 0], to_mm: [40, 0], from_z_mm: 0, to_z_mm: 30,
+        material: "xps_foam")
       expect(lines(forms: [ramp])["xps_foam"]).to have_attributes(unit: "sheet", packs: 1)
     end
 

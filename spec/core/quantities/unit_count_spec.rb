@@ -2,10 +2,15 @@
 
 RSpec.describe GreenPlinth::Quantities::UnitCount do
   def feature(kind, outline, represents, **more)
-    { "id" => "f", "kind" => kind, "outline" => outline, "unit" => { "represents" => represents } }.merge(more.transform_keys(&:to_s))
+    { "id" => "f", "kind" => kind, "outline" => outline,
+      "unit" => { "represents" => represents } }.merge(more.transform_keys(&:to_s))
   end
-  def strip(length, width) = { "kind" => "strip", "points_mm" => [[-length / 2.0, 0], [length / 2.0, 0]], "width_mm" => width }
-  def count(*features, scale: 10, **members) = evaluation(plain_file(scale: scale, features: features, **members)).units.first
+  def strip(length, width)
+    { "kind" => "strip", "points_mm" => [[-length / 2.0, 0], [length / 2.0, 0]], "width_mm" => width }
+  end
+  def count(*features, scale: 10, **members)
+    evaluation(plain_file(scale: scale, features: features, **members)).units.first
+  end
 
   it "lays a deck of planks, a kerb and sleepers along their line" do
     # 2400 × 150 planks, 5 apart, at 1:10: 240.5 × 15.5 mm each, over 60 × 50.
@@ -15,7 +20,8 @@ RSpec.describe GreenPlinth::Quantities::UnitCount do
   end
 
   it "takes the maker's own sizes before life's" do
-    own = feature("road", rectangle(60, 40), "sett").merge("unit" => { "length_mm" => 9.5, "width_mm" => 9.5, "joint_mm" => 0.5 })
+    own = feature("road", rectangle(60, 40),
+      "sett").merge("unit" => { "length_mm" => 9.5, "width_mm" => 9.5, "joint_mm" => 0.5 })
     expect(count(own).count).to eq(24)
   end
 

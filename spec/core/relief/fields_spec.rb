@@ -49,7 +49,9 @@ RSpec.describe "Fields" do
       cover = described_class.of(square, grid)
       whole = GreenPlinth::Relief::Coverage.of(square, grid)
       expect(cover.field.size).to be < whole.size / 20
-      [[120, 200], [0, 0], [119, 199]].each { |row, column| expect(cover.at(row, column)).to be_within(1e-12).of(whole[row, column]) }
+      [[120, 200], [0, 0], [119, 199]].each do |row, column|
+        expect(cover.at(row, column)).to be_within(1e-12).of(whole[row, column])
+      end
       expect(cover.field.sum).to be_within(1e-9).of(whole.sum)
     end
 

@@ -8,7 +8,8 @@ RSpec.describe GreenPlinth::Relief::Mesh do
   files = {
     "a board with a bank and a pond" => { forms: [{ "id" => "bank", "kind" => "lift", "material" => "cork_tile", "sheet_mm" => 12,
                                                     "outline" => { "kind" => "rectangle", "width_mm" => 50, "depth_mm" => 60, "at_mm" => [-25, 0] } },
-      { "id" => "pond", "kind" => "cut", "depth_mm" => 8, "outline" => { "kind" => "round", "diameter_mm" => 24, "at_mm" => [-20, 0] } }] },
+      { "id" => "pond", "kind" => "cut", "depth_mm" => 8,
+        "outline" => { "kind" => "round", "diameter_mm" => 24, "at_mm" => [-20, 0] } }] },
     "a cone on a disc" => { plinth: { "outline" => { "kind" => "round", "diameter_mm" => 60 }, "thickness_mm" => 6 },
                             forms: [{ "id" => "cone", "kind" => "mound", "crown_mm" => 20, "profile" => "cone", "material" => "xps_foam",
                                       "outline" => { "kind" => "round", "diameter_mm" => 50 } }] },

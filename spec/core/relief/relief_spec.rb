@@ -14,7 +14,8 @@ RSpec.describe "Relief" do
 
     it "end at the plinth's edge unless they overhang it" do
       expect(strata(lift(3, rectangle(40, 40, at: [50, 0]))).first.area_mm2).to be_within(1e-6).of(800)
-      expect(strata(lift(3, rectangle(40, 40, at: [50, 0]), overhang: true)).first.area_mm2).to be_within(1e-6).of(1600)
+      expect(strata(lift(3, rectangle(40, 40, at: [50, 0]),
+        overhang: true)).first.area_mm2).to be_within(1e-6).of(1600)
     end
 
     it "bridge hollows when rigid, and say how much air is under them" do
@@ -56,7 +57,8 @@ RSpec.describe "Relief" do
 
   describe "ramps" do
     let(:ramp) do
-      form("ramp", "ramp", rectangle(80, 20), from_mm: [-40, 0], to_mm: [40, 0], from_z_mm: 0, to_z_mm: 16, material: "xps_foam")
+      form("ramp", "ramp", rectangle(80, 20), from_mm: [-40, 0], to_mm: [40, 0], from_z_mm: 0, to_z_mm: 16,
+        material: "xps_foam")
     end
 
     it "rise evenly and are level across" do
@@ -81,7 +83,8 @@ RSpec.describe "Relief" do
     end
 
     it "fill nothing where the ground is flat" do
-      expect(strata(form("skim", "slope", rectangle(40, 40), slope_deg: 30)).first.volume_mm3).to be_within(1e-6).of(0)
+      expect(strata(form("skim", "slope", rectangle(40, 40),
+        slope_deg: 30)).first.volume_mm3).to be_within(1e-6).of(0)
     end
   end
 
@@ -97,7 +100,8 @@ RSpec.describe "Relief" do
     end
 
     it "count by their cover" do
-      expect(height(relief(zones: [zone(course("gravel", grain_mm: [1, 3], cover_pct: 50))]), 0, 0)).to be_within(1e-9).of(1.2)
+      expect(height(relief(zones: [zone(course("gravel", grain_mm: [1, 3], cover_pct: 50))]), 0,
+        0)).to be_within(1e-9).of(1.2)
     end
   end
 
@@ -109,7 +113,8 @@ RSpec.describe "Relief" do
         PropCheck::Generators.choose(1..20), PropCheck::Generators.choose(0..359))) do |x, y, size, turn|
         shape = GreenPlinth::Plan::Outline.polygon(rectangle(size, size / 2.0, turn_deg: turn),
           at: [x.to_f, y.to_f]).intersection(GreenPlinth::Plan::Outline.polygon(rectangle(100, 60), at: [50.0, 30.0]))
-        expect(described_class.of(shape, grid).sum * grid.cell_area).to be_within(1e-6 * [shape.area, 1].max).of(shape.area)
+        expect(described_class.of(shape,
+          grid).sum * grid.cell_area).to be_within(1e-6 * [shape.area, 1].max).of(shape.area)
       end
     end
 

@@ -5,16 +5,29 @@ RSpec.describe GreenPlinth::Relief do
   def terrain(**members) = evaluation(plain_file(**members)).terrain
 
   describe GreenPlinth::Relief::Slopes do
-    def ramp(rise) = form("ramp", "ramp", rectangle(100, 60), from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 0, to_z_mm: rise, material: "xps_foam")
-    def middle(file) = evaluation(file).slopes.then { |slopes| slopes.degrees[slopes.degrees.shape[0] / 2, slopes.degrees.shape[1] / 2] }
+    def ramp(rise)
+      form("ramp", "ramp", rectangle(100, 60), from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 0, to_z_mm: rise,
+        material: "xps_foam")
+    end
+    def middle(file)
+      evaluation(file).slopes.then do |slopes|
+        slopes.degrees[slopes.degrees.shape[0] / 2, slopes.degrees.shape[1] / 2]
+      end
+    end
 
     { 8.75 => 5, 26.79 => 15, 57.74 => 30 }.each do |rise, degrees|
-      it("finds a ramp of #{rise} % to lie at #{degrees}°") { expect(middle(plain_file(forms: [ramp(rise)]))).to be_within(0.05).of(degrees) }
+      it("finds a ramp of #{rise} % to lie at #{degrees}°") {
+        expect(middle(plain_file(forms: [ramp(rise)]))).to be_within(0.05).of(degrees)
+      }
     end
 
     it "lets grains lie or slide by what they are" do
-      on = ->(rise, material) { evaluation(plain_file(forms: [ramp(rise)], zones: [zone(course(material))])).slopes.classes.then { |classes|
- classes[classes.shape[0] / 2, classes.shape[1] / 2] } }
+      on = ->(rise, material) {
+        evaluation(plain_file(forms: [ramp(rise)],
+          zones: [zone(course(material))])).slopes.classes.then do |classes|
+          classes[classes.shape[0] / 2, classes.shape[1] / 2]
+        end
+      }
       # 32.6°: sand slides from 30°, gravel lies to 35° (EN 1991-1-1).
       expect(on[64, "coarse_sand"]).to eq(3)
       expect(on[64, "gravel"]).to eq(2)
@@ -23,7 +36,10 @@ RSpec.describe GreenPlinth::Relief do
 
   describe GreenPlinth::Relief::Levels do
     # A cone 24 mm high on a 48 mm disc: at height z the radius is 24 − z.
-    let(:levels) { described_class.new(terrain(forms: [form("mound", "cone", round(48), crown_mm: 24, profile: "cone", material: "air_dry_clay")])) }
+    let(:levels) do
+      described_class.new(terrain(forms: [form("mound", "cone", round(48), crown_mm: 24, profile: "cone",
+        material: "air_dry_clay")]))
+    end
 
     [6, 12, 18].each do |z|
       it "draws a circle round a cone at #{z} mm, 2πr long" do
@@ -61,7 +77,8 @@ RSpec.describe GreenPlinth::Relief do
 
   describe GreenPlinth::Relief::Slicing do
     def mound(profile)
-      design(plain_file(forms: [form("mound", "hill", round(48), crown_mm: 24, profile: profile, material: "cork_tile")])).forms.first
+      design(plain_file(forms: [form("mound", "hill", round(48), crown_mm: 24, profile: profile,
+        material: "cork_tile")])).forms.first
     end
 
     # A cone holds π r² h / 3, half an ellipsoid 2/3 of its cylinder; slices taken at half their height keep that.
@@ -69,13 +86,18 @@ RSpec.describe GreenPlinth::Relief do
       it "keeps the volume of a #{profile}" do
         slices = described_class.new(1).mound(mound(profile))
         expect(slices.size).to be_between(23, 24)
-        expect(slices.sum { |slice| slice.shape.area }).to be_within(0.01 * Math::PI * 576 * 24).of(Math::PI * 576 * 24 * share)
+        expect(slices.sum do |slice|
+          slice.shape.area
+        end).to be_within(0.01 * Math::PI * 576 * 24).of(Math::PI * 576 * 24 * share)
       end
     end
 
     it "makes lifts that a file takes, in place of the mound" do
-      file = plain_file(forms: [form("mound", "hill", round(48), crown_mm: 24, profile: "dome", material: "cork_tile")])
-      lifts = described_class.new(4).then { |slicing| slicing.lifts(slicing.mound(mound("dome")), "cork_tile", "hill") }
+      file = plain_file(forms: [form("mound", "hill", round(48), crown_mm: 24, profile: "dome",
+        material: "cork_tile")])
+      lifts = described_class.new(4).then do |slicing|
+        slicing.lifts(slicing.mound(mound("dome")), "cork_tile", "hill")
+      end
       sliced = file.merge("forms" => lifts.each_with_index.map { |lift, i| { "id" => "s#{i}" }.merge(lift) })
       expect(problems(sliced)).to be_empty
       expect(evaluation(sliced).terrain.highest_mm).to be_within(0.01).of(24)
@@ -110,7 +132,9 @@ RSpec.describe GreenPlinth::Relief do
     subjects = [figure(round(10), id: "in", at_mm: [0, 0], height_mm: 30), figure(round(10), id: "beside", at_mm: [20, 12], height_mm: 20),
       figure(round(10), id: "far", at_mm: [0, -25], height_mm: 20)]
     told = evaluation(plain_file(subjects: subjects)).section([-50.0, 0.0], [50.0, 0.0])["standing"]
-    expect(told.map { |one|
- one.values_at("pointer", "cut", "from", "high") }).to eq([["/subjects/0", true, 44.99, 30.0], ["/subjects/1", false, 64.99, 20.0]])
+    expect(told.map do |one|
+      one.values_at("pointer", "cut", "from",
+        "high")
+    end).to eq([["/subjects/0", true, 44.99, 30.0], ["/subjects/1", false, 64.99, 20.0]])
   end
 end

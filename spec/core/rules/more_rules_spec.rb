@@ -55,8 +55,10 @@ RSpec.describe "Rules between two works" do
   it "asks for a school where good makers disagree, and keeps quiet under the other" do
     expect(between("GreeneryBeforePrime", *two(:grass, :prime, stages))).to be_empty
     expect(between("PrimeBeforeTexture", *two(:prime, :texture, stages))).to be_empty
-    expect(between("TextureBeforePrime", *two(:texture, :prime, stages), schools: { texture: "after_priming" })).to be_empty
-    expect(between("ColourBeforeGreenery", *two(:paint, :grass, stages), schools: { greenery: "before_priming" })).to be_empty
+    expect(between("TextureBeforePrime", *two(:texture, :prime, stages),
+      schools: { texture: "after_priming" })).to be_empty
+    expect(between("ColourBeforeGreenery", *two(:paint, :grass, stages),
+      schools: { greenery: "before_priming" })).to be_empty
   end
 
   it "mounts before painting by that school: the figure, then its paint" do
@@ -68,7 +70,11 @@ RSpec.describe "Rules between two works" do
 
   it "waits for a bed's seal to be dry, of the same water only" do
     seal = work("seal", phase: :seal_bed, stages: stages).tap { |one| one.where = ["/waters/0"] }
-    pours = [0, 1].map { |i| work("pour-#{i}", phase: :pour, stages: stages).tap { |one| one.where = ["/waters/#{i}"] } }
+    pours = [0, 1].map do |i|
+      work("pour-#{i}", phase: :pour, stages: stages).tap do |one|
+        one.where = ["/waters/#{i}"]
+      end
+    end
     rule = GreenPlinth::Rules::BedSealed.new([seal, *pours], places, design(plain_file), catalogue)
     expect(rule.constraints.map { |one| [one.later.id, one.at_least_min] }).to eq([["pour-0", 3]])
   end
@@ -87,7 +93,8 @@ RSpec.describe "Rules between two works" do
   end
 
   it "gives every constraint the rule's own words" do
-    made = GreenPlinth::Rules::WallBeforeGrass.new(two(:hard, :grass, stages), places, design(plain_file), catalogue).constraints.first
+    made = GreenPlinth::Rules::WallBeforeGrass.new(two(:hard, :grass, stages), places, design(plain_file),
+      catalogue).constraints.first
     expect(made.reason).to eq({ "code" => "order/wall_before_grass", "strength" => "must",
 "why" => GreenPlinth::Rules::WallBeforeGrass.why })
   end
@@ -99,7 +106,8 @@ RSpec.describe "Rules and another catalogue" do
   it "asks the catalogue handed in, not the one that ships" do
     mild = instance_double(GreenPlinth::Materials::Catalogue)
     allow(mild).to receive(:[]).and_return(nil)
-    works = [work("seal", phase: :seal_form, stack: ["forms", 0]), work("spray", phase: :prime, material: "aerosol_primer")]
+    works = [work("seal", phase: :seal_form, stack: ["forms", 0]),
+      work("spray", phase: :prime, material: "aerosol_primer")]
     places = instance_double(GreenPlinth::Steps::Places, touch?: true)
     found = ->(made) { GreenPlinth::Rules::FoamSealed.new(works, places, design(plain_file), made).constraints.size }
     expect([found[catalogue], found[mild]]).to eq([1, 0])

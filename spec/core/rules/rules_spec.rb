@@ -9,7 +9,9 @@ RSpec.describe GreenPlinth::Rules do
     GreenPlinth::Rules::Rule.all.flat_map { |rule| rule.new(works, expansion.places, made.design, catalogue).constraints }
   end
 
-  def found(code, file) = constraints(file).select { |one| one.code == code }.map { |one| [one.first.id, one.later.id] }
+  def found(code, file)
+    constraints(file).select { |one| one.code == code }.map { |one| [one.first.id, one.later.id] }
+  end
 
   paste = { "material" => "earth_paste", "id" => "paste" }
   primer = { "material" => "acrylic_primer", "id" => "primer", "rig" => "airbrush" }
@@ -27,7 +29,8 @@ RSpec.describe GreenPlinth::Rules do
     { "id" => "z#{courses.hash.abs % 100_000}", "ground" => "earth", "outline" => { "kind" => "rest" },
       "courses" => courses }.merge(more.transform_keys(&:to_s))
   }
-  foam = { "id" => "foam", "kind" => "lift", "sheet_mm" => 20, "material" => "xps_foam", "outline" => flat, "seal" => ["matte_medium"] }
+  foam = { "id" => "foam", "kind" => "lift", "sheet_mm" => 20, "material" => "xps_foam", "outline" => flat,
+           "seal" => ["matte_medium"] }
   figure = { "id" => "figure", "kind" => "figure", "footprint" => spot, "paint_min" => 30, "mount" => "pinned" }
   pool = { "id" => "pool", "medium" => "two_part_resin", "outline" => spot, "level_mm" => 4 }
   hollow = [{ "id" => "board", "kind" => "lift", "sheet_mm" => 6, "material" => "cork_sheet", "outline" => flat },
@@ -48,7 +51,8 @@ RSpec.describe GreenPlinth::Rules do
     "order/layer_dry" => [{ forms: hollow, waters: [pool.merge("max_layer_mm" => 1)] }, "pool/pour-1", "pool/pour-2"],
     "order/rim_last" => [{ zones: [zone[paste]] }, "paste", "plinth/rim/coat-1"],
     "order/rim_coats" => [{}, "plinth/rim/coat-1", "plinth/rim/coat-2"],
-    "order/plaque_last" => [{ features: [{ "id" => "plate", "kind" => "plaque" }], zones: [zone[paste]] }, "plinth/rim/coat-2", "plate"],
+    "order/plaque_last" => [{ features: [{ "id" => "plate", "kind" => "plaque" }], zones: [zone[paste]] },
+      "plinth/rim/coat-2", "plate"],
     "order/depth_while_bare" => [{ forms: hollow, zones: [zone[paste]] }, "hole/cut", "paste"],
   }.each do |code, (members, first, later)|
     it "#{code}: #{first} before #{later}" do
@@ -68,7 +72,10 @@ RSpec.describe GreenPlinth::Rules do
   }.each do |code, (first, later)|
     it "#{code}: #{first["id"]} before #{later["id"]}" do
       file = plain_file(forms: [foam],
-        zones: [zone[first, outline: { "kind" => "rectangle", "width_mm" => 60, "depth_mm" => 60, "at_mm" => [-20, 0] }], zone[later]])
+        zones: [
+          zone[first,
+            outline: { "kind" => "rectangle", "width_mm" => 60, "depth_mm" => 60,
+                       "at_mm" => [-20, 0] }], zone[later]])
       both = plain_file(zones: [zone[first, later]])
       expect(found(code, file) + found(code, both)).to include([first["id"], later["id"]])
     end
@@ -81,7 +88,9 @@ RSpec.describe GreenPlinth::Rules do
   end
 
   it "gives grass two hours at the least before more of it" do
-    waits = constraints(plain_file(zones: [zone[grass, long]])).select { |one| one.code == "order/grass_layer_dry" }.map(&:at_least_min)
+    waits = constraints(plain_file(zones: [zone[grass, long]])).select do |one|
+      one.code == "order/grass_layer_dry"
+    end.map(&:at_least_min)
     expect(waits).to all(be >= 120)
   end
 
@@ -106,7 +115,9 @@ RSpec.describe GreenPlinth::Rules do
     expect(rules.size).to be >= 25
     expect(rules.map(&:code)).to all(start_with("order/"))
     expect(rules.map(&:code).uniq.size).to eq(rules.size)
-    expect(rules.map(&:strength)).to all(satisfy { |strength| GreenPlinth::Rules::Rule::STRENGTHS.include?(strength) })
+    expect(rules.map(&:strength)).to all(satisfy { |strength|
+      GreenPlinth::Rules::Rule::STRENGTHS.include?(strength)
+    })
     expect(rules.map(&:why)).to all(be_a(String))
   end
 

@@ -24,13 +24,16 @@ RSpec.describe GreenPlinth::Scale::Desk do
   it "knows a wave for every sea state but the flat one" do
     (1..9).each do |state|
       low, usual, = desk.to_h["waves"][state]["model_mm"]
-      expect(desk.check("wave", usual, usual)["passes_for"].map { |thing| thing["key"] }).to include("sea_state_#{state}")
+      expect(desk.check("wave", usual, usual)["passes_for"].map do |thing|
+        thing["key"]
+      end).to include("sea_state_#{state}")
       expect(low).to be >= 0
     end
   end
 
   it "goes there and back: any length in life is itself again through the model" do
-    PropCheck.forall(PropCheck::Generators.tuple(PropCheck::Generators.choose(1..2_000_000), PropCheck::Generators.choose(1..2000))) do |(micrometres, ratio)|
+    PropCheck.forall(PropCheck::Generators.tuple(PropCheck::Generators.choose(1..2_000_000),
+      PropCheck::Generators.choose(1..2000))) do |(micrometres, ratio)|
       real = micrometres / 1000.0
       told = described_class.new(catalogue, ratio).length(real_mm: real)
       back = described_class.new(catalogue, ratio).length(model_mm: told["model"]["mm"])

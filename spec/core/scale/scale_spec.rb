@@ -19,7 +19,8 @@ RSpec.describe GreenPlinth::Scale do
   end
 
   describe GreenPlinth::Scale::Length do
-    { "1.7 m" => 1700, "20 ft 8 in" => 6299.2, "3/8 in" => 9.525, "5'4\"" => 1625.6, "12,5" => 12.5, "2.5cm" => 25, "4" => 4 }.each do |text, mm|
+    { "1.7 m" => 1700, "20 ft 8 in" => 6299.2, "3/8 in" => 9.525, "5'4\"" => 1625.6, "12,5" => 12.5, "2.5cm" => 25,
+      "4" => 4 }.each do |text, mm|
       it("reads #{text}") { expect(described_class.parse(text)).to be_within(1e-9).of(mm) }
     end
 
@@ -51,7 +52,9 @@ RSpec.describe GreenPlinth::Scale do
     end
 
     it "names the sea state of a wave" do
-      expect(described_class.new(catalogue, 72).check("wave", 25, 25)["passes_for"].map { |thing| thing["key"] }).to eq(["sea_state_4"])
+      expect(described_class.new(catalogue, 72).check("wave", 25, 25)["passes_for"].map do |thing|
+        thing["key"]
+      end).to eq(["sea_state_4"])
     end
 
     it "resizes by scale or by size" do
@@ -70,7 +73,8 @@ RSpec.describe GreenPlinth::Scale do
       [12, 35, 72, 160].each do |ratio|
         described_class.new(catalogue, ratio).to_h.each do |list, presets|
           parts = presets.each_with_index.map { |preset, index| { "id" => "p#{index}" }.merge(preset["part"]) }
-          expect(problems(plain_file(plinth: { "outline" => rectangle(2000, 2000) }).merge(list => parts))).to be_empty
+          expect(problems(plain_file(plinth: { "outline" => rectangle(2000,
+            2000) }).merge(list => parts))).to be_empty
         end
       end
     end

@@ -23,7 +23,8 @@ RSpec.describe GreenPlinth::Schedule do
     end
 
     it "puts first what the most must follow" do
-      expect(answer({ short: [60], long: [10, 0], after: [10, 0, { long: [50] }] }).start("long")).to eq(minutes("2027-03-01T00:00"))
+      expect(answer({ short: [60], long: [10, 0],
+after: [10, 0, { long: [50] }] }).start("long")).to eq(minutes("2027-03-01T00:00"))
     end
 
     it "has two steps done at once by two pairs of hands" do
@@ -134,7 +135,9 @@ RSpec.describe GreenPlinth::Schedule do
           expect(e.message).not_to be_empty
           next
         end
-        busy = made.steps.select { |step| step.hands_on_min.positive? }.map { |step| [found.start(step.id), found.finish(step.id)] }.sort
+        busy = made.steps.select do |step|
+          step.hands_on_min.positive?
+        end.map { |step| [found.start(step.id), found.finish(step.id)] }.sort
         expect(busy.each_cons(2)).to all(satisfy { |(_, to), (from, _)| to <= from })
         made.steps.each do |step|
           step.after.each do |link|
@@ -144,14 +147,17 @@ RSpec.describe GreenPlinth::Schedule do
           end
           next if open || step.hands_on_min.zero?
 
-          expect(made.sittings).to include(satisfy { |from, to| from <= found.start(step.id) && found.finish(step.id) <= to })
+          expect(made.sittings).to include(satisfy { |from, to|
+            from <= found.start(step.id) && found.finish(step.id) <= to
+          })
         end
         expect(found.lower_bound_min).to be <= found.makespan_min
       end
     end
 
     it "has one answer, however often it is asked" do
-      made = network({ a: [30], b: [45, 200], c: [20, 0, { a: [60] }], d: [50, 0, { b: [10] }], e: [25] }, sittings: evenings(9))
+      made = network({ a: [30], b: [45, 200], c: [20, 0, { a: [60] }], d: [50, 0, { b: [10] }], e: [25] },
+        sittings: evenings(9))
       expect(GreenPlinth.schedule(made).starts).to eq(GreenPlinth.schedule(made).starts)
     end
   end

@@ -5,8 +5,10 @@ RSpec.describe GreenPlinth::Schedule::Sittings do
 
   it "leaves out evenings on which nothing is done" do
     used = sittings({ a: [30], b: [30, 0, { a: [50 * 60] }] }, sittings: evenings(5))
-    expect(used.map { |one|
- GreenPlinth::Moment.format(one.from) }).to eq(%w[2027-03-01T19:00 2027-03-03T19:00]).or eq(%w[2027-03-01T19:00 2027-03-04T19:00])
+    expect(used.map do |one|
+      GreenPlinth::Moment.format(one.from)
+    end).to eq(%w[2027-03-01T19:00
+      2027-03-03T19:00]).or eq(%w[2027-03-01T19:00 2027-03-04T19:00])
   end
 
   it "runs together what follows on without a long break, where the bench is always open" do

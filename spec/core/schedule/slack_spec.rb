@@ -4,7 +4,8 @@ RSpec.describe GreenPlinth::Schedule::Slack do
   def slack(...) = GreenPlinth.schedule(network(...)).slack
 
   it "is nothing on the critical chain" do
-    expect(slack({ a: [10], b: [10, 0, { a: [100] }], c: [10, 50, { b: [0] }] })).to eq({ "a" => 0, "b" => 0, "c" => 0 })
+    expect(slack({ a: [10], b: [10, 0, { a: [100] }],
+c: [10, 50, { b: [0] }] })).to eq({ "a" => 0, "b" => 0, "c" => 0 })
   end
 
   it "is what a short branch may wait" do
@@ -24,7 +25,9 @@ RSpec.describe GreenPlinth::Schedule::Slack do
       PropCheck::Generators.tuple(PropCheck::Generators.choose(1..40), PropCheck::Generators.choose(0..300),
         PropCheck::Generators.choose(0..2)), min: 2, max: 9)
     PropCheck.forall(rows) do |list|
-      steps = list.each_with_index.to_h { |(hands, tail, back), i| ["s#{i}", [hands, tail, i > back ? { "s#{i - back - 1}": [0] } : {}]] }
+      steps = list.each_with_index.to_h do |(hands, tail, back), i|
+        ["s#{i}", [hands, tail, i > back ? { "s#{i - back - 1}": [0] } : {}]]
+      end
       made = GreenPlinth.schedule(network(steps))
       made.slack.each do |id, minutes|
         expect(minutes).to be >= 0

@@ -8,7 +8,8 @@ RSpec.describe "Windows that compete" do
 
   it "puts two that may not wait before one that may" do
     # The longest tail would go first and take both windows away.
-    steps = { s0: [14, 300], s1: [50, 60, { s0: [20] }], s2: [5, 300, { s0: [20, 60] }], s3: [40, 0, { s0: [20, 60] }] }
+    steps = { s0: [14, 300], s1: [50, 60, { s0: [20] }], s2: [5, 300, { s0: [20, 60] }],
+              s3: [40, 0, { s0: [20, 60] }] }
     answer = made(steps)
     expect(gap(answer, "s0", "s2")).to be_between(20, 60)
     expect(gap(answer, "s0", "s3")).to be_between(20, 60)
@@ -25,7 +26,8 @@ RSpec.describe "Windows that compete" do
   end
 
   it "lays one step later so that two windows meet" do
-    steps = { s0: [38, 300], s1: [11, 60], s2: [11, 0, { s1: [60, 70], s0: [240, 360] }], s3: [24, 300, { s1: [60, 180] }] }
+    steps = { s0: [38, 300], s1: [11, 60], s2: [11, 0, { s1: [60, 70], s0: [240, 360] }],
+              s3: [24, 300, { s1: [60, 180] }] }
     answer = made(steps)
     expect(gap(answer, "s1", "s2")).to be_between(60, 70)
     expect(gap(answer, "s0", "s2")).to be_between(240, 360)
@@ -41,7 +43,8 @@ RSpec.describe "Windows that compete" do
   end
 
   it "raises no step's urgency for the next try: each begins afresh" do
-    steps = { s0: [14, 300], s1: [50, 60, { s0: [20] }], s2: [5, 300, { s0: [20, 60] }], s3: [40, 0, { s0: [20, 60] }] }
+    steps = { s0: [14, 300], s1: [50, 60, { s0: [20] }], s2: [5, 300, { s0: [20, 60] }],
+              s3: [40, 0, { s0: [20, 60] }] }
     urgency = steps.keys.to_h { |id| [id.to_s, 1] }
     net = network(steps)
     before = urgency.dup

@@ -14,7 +14,9 @@ RSpec.describe "Snags at their limits" do
     { zones: [{ "id" => "ground", "ground" => "earth", "outline" => { "kind" => "rest" },
                 "courses" => courses }.merge(more.transform_keys(&:to_s))] }
   }
-  standing = ->(**more) { { subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot }.merge(more.transform_keys(&:to_s))] } }
+  standing = ->(**more) {
+    { subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot }.merge(more.transform_keys(&:to_s))] }
+  }
 
   {
     "fit/off_plinth" => [standing[at_mm: [45, 0]], standing[at_mm: [45.6, 0]]],
@@ -26,7 +28,8 @@ RSpec.describe "Snags at their limits" do
     # Pasture grass, 80–300 mm, may be out by a quarter: up to 375 mm, 10.7 at 1:35.
     "scale/grass_length" => [all[{ "material" => "static_grass", "length_mm" => 10.7 }],
       all[{ "material" => "static_grass", "length_mm" => 10.8 }]],
-    "relief/cuts_through" => [{ forms: [basin.merge("depth_mm" => 19.9)] }, { forms: [basin.merge("depth_mm" => 20)] }],
+    "relief/cuts_through" => [{ forms: [basin.merge("depth_mm" => 19.9)] },
+      { forms: [basin.merge("depth_mm" => 20)] }],
     "dry/layer_too_thick" => [all[{ "material" => "earth_paste", "thickness_mm" => 4 }],
       all[{ "material" => "earth_paste", "thickness_mm" => 4.1 }]],
     "dry/too_cold" => [{ climate: { temperature_c: 10 } }.merge(all[{ "material" => "earth_paste" }]),
@@ -42,7 +45,8 @@ RSpec.describe "Snags at their limits" do
   end
 
   it "water/dam: a lip as high as the water holds it" do
-    wet = { forms: [board, basin], waters: [{ "id" => "pool", "medium" => "acrylic_water", "outline" => edge, "level_mm" => 8 }] }
+    wet = { forms: [board, basin],
+            waters: [{ "id" => "pool", "medium" => "acrylic_water", "outline" => edge, "level_mm" => 8 }] }
     with_lip = ->(mm) { plain_file(**wet).tap { |file| file["plinth"]["lip_mm"] = mm } }
     expect(codes(with_lip[8])).not_to include("water/dam")
     expect(codes(with_lip[7.9])).to include("water/dam")
@@ -64,19 +68,23 @@ RSpec.describe "Snags at their limits" do
   end
 
   it "judges composition only where it is looked at: a gaming base may be square" do
-    expect(codes(plain_file(purpose: "gaming_base", **standing[footprint: bar]))).not_to include("composition/square_to_edge")
+    expect(codes(plain_file(purpose: "gaming_base",
+**standing[footprint: bar]))).not_to include("composition/square_to_edge")
   end
 
   it "keeps foam quiet once it is sealed, or once a paste lies between" do
     foam = board.merge("id" => "foam", "material" => "xps_foam", "sheet_mm" => 20)
     spray = { "material" => "aerosol_primer", "rig" => "spray_can" }
     expect(codes(plain_file(forms: [foam], **all[spray]))).to include("compat/foam_solvent")
-    expect(codes(plain_file(forms: [foam.merge("seal" => ["matte_medium"])], **all[spray]))).not_to include("compat/foam_solvent")
-    expect(codes(plain_file(forms: [foam], **all[{ "material" => "earth_paste" }, spray]))).not_to include("compat/foam_solvent")
+    expect(codes(plain_file(forms: [foam.merge("seal" => ["matte_medium"])],
+**all[spray]))).not_to include("compat/foam_solvent")
+    expect(codes(plain_file(forms: [foam],
+**all[{ "material" => "earth_paste" }, spray]))).not_to include("compat/foam_solvent")
   end
 
   it "finds foam eaten by its own glue" do
-    foam = board.merge("id" => "foam", "material" => "xps_foam", "sheet_mm" => 20, "fixing" => { "glue" => "superglue_thin" })
+    foam = board.merge("id" => "foam", "material" => "xps_foam", "sheet_mm" => 20,
+      "fixing" => { "glue" => "superglue_thin" })
     expect(codes(plain_file(forms: [foam]))).to include("compat/foam_solvent")
   end
 
@@ -84,7 +92,8 @@ RSpec.describe "Snags at their limits" do
     tones = lambda do |one, other|
       west = { "id" => "west", "ground" => "earth", "outline" => { "kind" => "rest" },
                "courses" => [{ "material" => "earth_paste", "colour" => one }] }
-      east = { "id" => "east", "ground" => "sand", "outline" => edge, "courses" => [{ "material" => "sand_paste", "colour" => other }] }
+      east = { "id" => "east", "ground" => "sand", "outline" => edge,
+               "courses" => [{ "material" => "sand_paste", "colour" => other }] }
       codes(plain_file(zones: [west, east]))
     end
     expect(tones["#705840", "#725a41"]).to include("colour/grounds_alike")

@@ -7,17 +7,22 @@ RSpec.describe "Snags of composing" do
 
   spot = { "kind" => "round", "diameter_mm" => 10 }
   person = ->(id, at, **more) {
- { "id" => id, "kind" => "figure", "footprint" => spot, "at_mm" => at, "height_mm" => 45 }.merge(more.transform_keys(&:to_s)) }
+    { "id" => id, "kind" => "figure", "footprint" => spot, "at_mm" => at,
+      "height_mm" => 45 }.merge(more.transform_keys(&:to_s))
+  }
   wall = { "id" => "wall", "name" => "wall", "kind" => "wall",
            "outline" => { "kind" => "rectangle", "width_mm" => 40, "depth_mm" => 4, "at_mm" => [0, -14] }, "height_mm" => 44 }
-  stump = { "id" => "stump", "kind" => "log", "outline" => { "kind" => "round", "diameter_mm" => 8, "at_mm" => [6, 0] }, "height_mm" => 6 }
+  stump = { "id" => "stump", "kind" => "log",
+            "outline" => { "kind" => "round", "diameter_mm" => 8, "at_mm" => [6, 0] }, "height_mm" => 6 }
   bank = { "id" => "bank", "kind" => "lift", "material" => "cork_tile", "sheet_mm" => 4, "sheets" => 2,
            "outline" => { "kind" => "rectangle", "width_mm" => 50, "depth_mm" => 60, "at_mm" => [-25, 0] } }
   spear = { "kind" => "rectangle", "width_mm" => 60, "depth_mm" => 3 }
-  foam = { "outline" => { "kind" => "round", "diameter_mm" => 120 }, "thickness_mm" => 3, "material" => "mdf", "key" => "scuffed" }
+  foam = { "outline" => { "kind" => "round", "diameter_mm" => 120 }, "thickness_mm" => 3, "material" => "mdf",
+           "key" => "scuffed" }
   road = ->(width) {
- [{ "id" => "road", "kind" => "road", "represents" => "country_road",
-    "outline" => { "kind" => "strip", "points_mm" => [[-40, 0], [40, 0]], "width_mm" => width } }] }
+    [{ "id" => "road", "kind" => "road", "represents" => "country_road",
+       "outline" => { "kind" => "strip", "points_mm" => [[-40, 0], [40, 0]], "width_mm" => width } }]
+  }
 
   # code => [what the file holds, part of the message, which fix to try (nil: none is offered)]
   {
@@ -30,7 +35,8 @@ RSpec.describe "Snags of composing" do
       { zones: [{ "id" => "z", "ground" => "turf", "outline" => { "kind" => "rest" },
                   "courses" => [{ "material" => "static_grass", "length_mm" => 4 }] }] }, /reads as a mown lawn/, 0],
     "fit/no_standing_spot" => [{ forms: [bank], subjects: [person["a", [0, 0]]] }, /the ground differs by 8 mm/, 0],
-    "fit/on_feet" => [{ subjects: [person["a", [0, 0]]], features: [stump] }, /Stump takes .* mm² of the ground that a stands on/, 0],
+    "fit/on_feet" => [{ subjects: [person["a", [0, 0]]], features: [stump] },
+      /Stump takes .* mm² of the ground that a stands on/, 0],
     "fit/fouls" => [{ subjects: [person["a", [-20, 0]], person["b", [20, 0], silhouette: spear.merge("width_mm" => 90)]] },
       /A and b run into each other above the ground/, 0],
     "fit/raised" => [{ purpose: "gaming_base", forms: [bank], subjects: [person["a", [-20, 0]]], limits: { "raise_mm" => 5 } },
@@ -47,7 +53,8 @@ RSpec.describe "Snags of composing" do
         limits: { "float_load_g" => 200 } }, /it will not float/, nil],
     "balance/float_gap" => [{ purpose: "floating_display", plinth: foam.merge("thickness_mm" => 16), limits: { "float_gap_mm" => 12 } },
       /are 16 mm thick at the axis, the driver works through 12 mm/, 0],
-    "scale/road_width" => [{ features: road[70] }, /70 mm wide, 2.45 m in life; a two-way country road is 4.5 m to 7 m/, 0],
+    "scale/road_width" => [{ features: road[70] },
+      /70 mm wide, 2.45 m in life; a two-way country road is 4.5 m to 7 m/, 0],
     "scale/feature_height" => [{ features: [{ "id" => "f", "kind" => "fence", "represents" => "fence", "outline" => { "kind" => "strip", "points_mm" => [[-20, 0], [20, 0]], "width_mm" => 2 }, "height_mm" => 90 }] },
       /90 mm high, 3.15 m in life; a fence is 900 mm to 1.8 m/, 0]
   }.each do |code, (members, message, fix)|
@@ -74,19 +81,24 @@ RSpec.describe "Snags of composing" do
              "outline" => { "kind" => "rectangle", "width_mm" => 40, "depth_mm" => 20 } }
     board = { "id" => "board", "kind" => "lift", "sheet_mm" => 10, "material" => "xps_foam",
               "outline" => { "kind" => "rectangle", "width_mm" => 100, "depth_mm" => 60 } }
-    hollow = { "id" => "hollow", "kind" => "cut", "depth_mm" => 6, "outline" => { "kind" => "rectangle", "width_mm" => 40, "depth_mm" => 20 } }
+    hollow = { "id" => "hollow", "kind" => "cut", "depth_mm" => 6,
+               "outline" => { "kind" => "rectangle", "width_mm" => 40, "depth_mm" => 20 } }
     climb = ->(rise) {
- { "id" => "climb", "kind" => "ramp", "material" => "xps_foam", "from_mm" => [-50, 0], "to_mm" => [50, 0], "from_z_mm" => 0, "to_z_mm" => rise,
-   "outline" => { "kind" => "rectangle", "width_mm" => 100, "depth_mm" => 30 } } }
-    track = { "id" => "rails", "kind" => "track", "outline" => { "kind" => "strip", "points_mm" => [[-48, 0], [48, 0]], "width_mm" => 20 } }
+      { "id" => "climb", "kind" => "ramp", "material" => "xps_foam", "from_mm" => [-50, 0], "to_mm" => [50, 0], "from_z_mm" => 0, "to_z_mm" => rise,
+        "outline" => { "kind" => "rectangle", "width_mm" => 100, "depth_mm" => 30 } }
+    }
+    track = { "id" => "rails", "kind" => "track",
+              "outline" => { "kind" => "strip", "points_mm" => [[-48, 0], [48, 0]], "width_mm" => 20 } }
     boat = { "id" => "boat", "kind" => "hull", "draught_mm" => 7, "height_mm" => 10,
              "footprint" => { "kind" => "oval", "width_mm" => 24, "depth_mm" => 8 } }
     sand = ->(outline) {
- [{ "id" => "all", "ground" => "earth", "outline" => { "kind" => "rest" } },
-   { "id" => "slope", "ground" => "sand", "outline" => outline, "courses" => [{ "material" => "coarse_sand" }] }] }
+      [{ "id" => "all", "ground" => "earth", "outline" => { "kind" => "rest" } },
+        { "id" => "slope", "ground" => "sand", "outline" => outline, "courses" => [{ "material" => "coarse_sand" }] }]
+    }
 
     {
-      "relief/too_steep" => [{ forms: [climb[8]], features: [track] }, /climbs 8 % \(1:12.5\), more than the 3 % that a railway climbs/, true],
+      "relief/too_steep" => [{ forms: [climb[8]], features: [track] },
+        /climbs 8 % \(1:12.5\), more than the 3 % that a railway climbs/, true],
       "water/over_feet" => [{ forms: [board, hollow], waters: [pond.merge("level_mm" => 6)], subjects: [person["a", [10, 0]]] },
         /stands 2 mm over the ground under a/, false],
       "fit/opening" => [{ forms: [board, hollow], waters: [pond], subjects: [boat] },
@@ -117,7 +129,8 @@ RSpec.describe "Snags of composing" do
   end
 
   it "lets a base turn round to go into its box" do
-    expect(find(plain_file(limits: { fit_in: [{ name: "the box", width_mm: 60, depth_mm: 100 }] }), "fit/room")).to be_empty
+    expect(find(plain_file(limits: { fit_in: [{ name: "the box", width_mm: 60, depth_mm: 100 }] }),
+      "fit/room")).to be_empty
   end
 
   it "plants nothing where feet stand" do

@@ -30,7 +30,9 @@ RSpec.describe GreenPlinth::Snags do
   it "offers only fixes that apply and leave a valid file" do
     sample_names.each do |name|
       snags(sample(name)).each do |snag|
-        snag.fixes.each { |fix| expect(problems(fixed(sample(name), fix))).to be_empty, "#{name}: #{snag.code}: #{fix.label}" }
+        snag.fixes.each do |fix|
+          expect(problems(fixed(sample(name), fix))).to be_empty, "#{name}: #{snag.code}: #{fix.label}"
+        end
       end
     end
   end
@@ -44,13 +46,15 @@ RSpec.describe GreenPlinth::Snags do
   board = { "id" => "board", "kind" => "lift", "sheet_mm" => 10, "material" => "cork_sheet",
             "outline" => { "kind" => "rectangle", "width_mm" => 100, "depth_mm" => 60 } }
   foam = board.merge("id" => "foam", "sheet_mm" => 20, "material" => "xps_foam")
-  basin = { "id" => "basin", "kind" => "cut", "depth_mm" => 6, "outline" => { "kind" => "rectangle", "width_mm" => 40, "depth_mm" => 20 } }
+  basin = { "id" => "basin", "kind" => "cut", "depth_mm" => 6,
+            "outline" => { "kind" => "rectangle", "width_mm" => 40, "depth_mm" => 20 } }
   edge = { "kind" => "rectangle", "width_mm" => 40, "depth_mm" => 20, "at_mm" => [40, 0] }
   spot = { "kind" => "round", "diameter_mm" => 10 }
   pool = { "id" => "pool", "medium" => "acrylic_water", "outline" => { "kind" => "rectangle", "width_mm" => 40, "depth_mm" => 20 },
            "level_mm" => 8 }
   all = lambda { |*courses, **more|
-    [{ "id" => "ground", "ground" => "earth", "outline" => { "kind" => "rest" }, "courses" => courses }.merge(more.transform_keys(&:to_s))]
+    [{ "id" => "ground", "ground" => "earth", "outline" => { "kind" => "rest" },
+       "courses" => courses }.merge(more.transform_keys(&:to_s))]
   }
   monday = [{ "day" => "mon", "from" => "19:00", "to" => "20:00" }]
 
@@ -73,7 +77,8 @@ RSpec.describe GreenPlinth::Snags do
                      "at_mm" => [0, 0] }] }, /lost on it/, 0],
     "scale/grain_too_coarse" => [{ zones: all[{ "material" => "gravel", "grain_mm" => [4, 6] }, ground: "gravel"] },
       /4–6 mm grains are 140 mm–210 mm in life: boulders, not gravel/, 0],
-    "scale/grass_length" => [{ zones: all[{ "material" => "static_grass", "length_mm" => 30 }] }, /30 mm fibres are 1050 mm in life/, 0],
+    "scale/grass_length" => [{ zones: all[{ "material" => "static_grass", "length_mm" => 30 }] },
+      /30 mm fibres are 1050 mm in life/, 0],
     "scale/unit_too_big" => [{ zones: all[ground: "setts", unit: { "represents" => "sett", "length_mm" => 12 }] },
       /Units of 12 mm are 420 mm in life/, 0],
     "scale/subject_height" => [
@@ -91,23 +96,27 @@ RSpec.describe GreenPlinth::Snags do
         board.merge("id" => "lid", "sheet_mm" => 2, "outline" => { "kind" => "rectangle", "width_mm" => 60, "depth_mm" => 30 })] }, /bridges a gap of 4\.8 ml/, 0],
     "water/spill" => [
       { forms: [board, basin],
-        waters: [pool.merge("outline" => { "kind" => "rectangle", "width_mm" => 20, "depth_mm" => 20 })] }, /beyond where it is drawn/, 0],
+        waters: [pool.merge("outline" => { "kind" => "rectangle", "width_mm" => 20,
+                                           "depth_mm" => 20 })] }, /beyond where it is drawn/, 0],
     "water/dam" => [{ forms: [board, basin.merge("outline" => edge)], waters: [pool.merge("outline" => edge)] },
       /runs off the plinth: at 8 mm it meets 20 mm of edge/, 0],
     "water/level_unknown" => [{ forms: [board, basin], waters: [pool.except("level_mm")] }, /has no level/, 0],
     "water/dry" => [{ forms: [board, basin], waters: [pool.merge("level_mm" => 2)] }, /lowest 4 mm/, 0],
     "water/first_coat_crazes" => [
-      { forms: [board, basin], zones: all[{ "material" => "fine_sand" }], waters: [pool.merge("level_mm" => 6)] }, /Expect two/, 0],
+      { forms: [board, basin], zones: all[{ "material" => "fine_sand" }],
+        waters: [pool.merge("level_mm" => 6)] }, /Expect two/, 0],
     "dry/layer_too_thick" => [{ zones: all[{ "material" => "earth_paste", "thickness_mm" => 9 }] }, /9 mm thick in one go; .* takes 4 mm/,
       0],
-    "dry/too_cold" => [{ climate: { temperature_c: 5 }, zones: all[{ "material" => "earth_paste" }] }, /may not knit/, 0],
+    "dry/too_cold" => [{ climate: { temperature_c: 5 }, zones: all[{ "material" => "earth_paste" }] },
+      /may not knit/, 0],
     "dry/too_damp" => [{ climate: { humidity_pct: 85 }, zones: all[{ "material" => "aerosol_primer", "rig" => "spray_can" }] },
       /dry milky/, 0],
     "compat/foam_solvent" => [{ forms: [foam], zones: all[{ "material" => "aerosol_primer", "rig" => "spray_can" }] },
       /eats bare extruded foam board/, 0],
     "compat/soft_under_hard" => [{ forms: [foam.merge("material" => "packing_foam")], zones: all[{ "material" => "plaster" }] },
       /gives way under a thumb/, 0],
-    "compat/poor_bond" => [{ zones: all[{ "material" => "plaster" }, { "material" => "crackle_medium" }] }, /flakes off/, 0],
+    "compat/poor_bond" => [{ zones: all[{ "material" => "plaster" }, { "material" => "crackle_medium" }] },
+      /flakes off/, 0],
     "order/spray_before_greenery" => [
       { zones: all[{ "material" => "static_grass", "id" => "g", "length_mm" => 4 },
         { "material" => "acrylic_primer", "id" => "p", "rig" => "airbrush" }] }, /overspray dulls fibres/i, 0],
@@ -116,14 +125,17 @@ RSpec.describe GreenPlinth::Snags do
         order: [{ first: "a", then: "b" }, { first: "b", then: "a" }] }, /you wished it so/, 0],
     "fix/contact_small" => [{ subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot, "contact_mm2" => 6, "mass_g" => 40 }] },
       /glue alone lets go/, 0],
-    "supply/over_budget" => [{ limits: { budget_minor: 100 }, zones: all[{ "material" => "earth_paste" }] }, /over the limit/, 0],
-    "supply/batch_over_window" => [{ copies: 40, zones: all[{ "material" => "plaster" }] }, /mix it in \d+ batches/, nil],
+    "supply/over_budget" => [{ limits: { budget_minor: 100 }, zones: all[{ "material" => "earth_paste" }] },
+      /over the limit/, 0],
+    "supply/batch_over_window" => [{ copies: 40, zones: all[{ "material" => "plaster" }] }, /mix it in \d+ batches/,
+      nil],
     "schedule/late" => [
       { calendar: { start: "2027-03-01T09:00", finish_by: "2027-03-01T10:00" },
         zones: all[{ "material" => "earth_paste" }] }, /after it is wanted/, 1],
     "schedule/impossible" => [
       { calendar: { weekly: monday },
-        tasks: [{ "id" => "mural", "title" => "Paint the mural", "hands_on_min" => 100 }] }, /“Paint the mural” takes 1 h 40 min/, 0],
+        tasks: [{ "id" => "mural", "title" => "Paint the mural",
+                  "hands_on_min" => 100 }] }, /“Paint the mural” takes 1 h 40 min/, 0],
     "colour/grounds_alike" => [
       { zones: all[{ "material" => "earth_paste",
 "colour" => "#705840" }] + [{ "id" => "path", "ground" => "sand", "outline" => edge, "courses" => [{ "material" => "sand_paste", "colour" => "#715940" }] }] }, /read as one ground/, nil],

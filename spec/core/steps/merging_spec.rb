@@ -55,7 +55,13 @@ RSpec.describe GreenPlinth::Steps::Merging do
       # Always from the smaller to the larger: no circle goes in.
       ordered = list.map { |from, by| [from, from + by] }.select { |_, to| to < 7 }
       made, constraints = merged(works, ordered.map { |from, to| constraint(works[from], works[to]) })
-      edges = constraints.map { |one| [one.first, one.later].map { |end_of| made.index { |other| other.equal?(end_of) } } }
+      edges = constraints.map do |one|
+        [one.first, one.later].map do |end_of|
+          made.index do |other|
+            other.equal?(end_of)
+          end
+        end
+      end
       expect(edges.flatten).to all(be_an(Integer))
       expect(Topological.sortable?(made.size, edges)).to be(true)
     end

@@ -3,7 +3,9 @@
 RSpec.describe GreenPlinth::Steps::OrderOfWork do
   def order(**members) = evaluation(plain_file(**members)).order
   def ids(...) = order(...).steps.map(&:id)
-  def step(order, id) = order.steps.find { |one| one.id == id } || raise("no step #{id} among #{order.steps.map(&:id)}")
+  def step(order, id)
+    order.steps.find { |one| one.id == id } || raise("no step #{id} among #{order.steps.map(&:id)}")
+  end
 
   describe "expanding a design" do
     it "prepares the plinth and paints the rim, and no more, for a bare board" do
@@ -11,7 +13,8 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     end
 
     it "prepares no moulded base, and leaves a bare rim bare" do
-      file = plain_file(schools: { rim: "bare" }).merge("plinth" => { "outline" => round(32), "material" => "plastic_base" })
+      file = plain_file(schools: { rim: "bare" }).merge("plinth" => { "outline" => round(32),
+                                                                      "material" => "plastic_base" })
       expect(evaluation(file).order.steps).to be_empty
     end
 
@@ -37,7 +40,8 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
 
     it "fixes loose grain by the maker's school" do
       techniques = %w[wetted_flood thin_superglue drop_in_binder].to_h do |side|
-        [side, step(order(zones: [zone(course("fine_sand", id: "sand"))], schools: { fixing: side }), "sand").technique]
+        [side,
+          step(order(zones: [zone(course("fine_sand", id: "sand"))], schools: { fixing: side }), "sand").technique]
       end
       expect(techniques).to eq(techniques.keys.to_h { |side| [side, side] })
     end
@@ -49,11 +53,13 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
 
     it "counts hands-on time as set-up and rate by the amount" do
       # spread_paste: 3 + 4 a dm²; the whole top is 0.6 dm².
-      expect(step(order(zones: [zone(course("earth_paste", id: "paste"))]), "paste").hands_on_min).to eq((3 + (4 * 0.6)).round)
+      expect(step(order(zones: [zone(course("earth_paste", id: "paste"))]),
+        "paste").hands_on_min).to eq((3 + (4 * 0.6)).round)
     end
 
     it "does not guess how a mix dries" do
-      made = order(zones: [zone(course("mix:mud", id: "wet"))], mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
+      made = order(zones: [zone(course("mix:mud", id: "wet"))],
+        mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
       expect(step(made, "wet").tail_min).to be_nil
     end
 
@@ -64,7 +70,9 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     end
 
     it "warns of mist only where something is sprayed" do
-      painted = ->(rig) { step(order(zones: [zone(course("acrylic_paint", id: "paint", rig: rig))]), "paint").cautions }
+      painted = ->(rig) {
+        step(order(zones: [zone(course("acrylic_paint", id: "paint", rig: rig))]), "paint").cautions
+      }
       expect(painted["airbrush"]).to include("aerosol")
       expect(painted["brush"]).not_to include("aerosol")
     end
@@ -93,7 +101,8 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     let(:weekly) { [{ day: "mon", from: "19:00", to: "20:00" }] }
 
     it "cuts a batch into as few even parts as the sittings need" do
-      made = order(copies: 20, subjects: [figure(round(8), paint_min: 10)], calendar: { start: "2027-03-01T00:00", weekly: weekly })
+      made = order(copies: 20, subjects: [figure(round(8), paint_min: 10)],
+        calendar: { start: "2027-03-01T00:00", weekly: weekly })
       batches = made.steps.select { |one| one.id.start_with?("figure/paint") }
       expect(batches.map { |one| one.copies.size }).to eq([5, 5, 5, 5])
       expect(batches.map(&:hands_on_min)).to all(be <= 60)
@@ -115,7 +124,8 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     end
 
     it "splits what may be left and taken up again" do
-      made = order(tasks: [{ id: "carve", title: "Carve", hands_on_min: 90, splittable: true }], calendar: { weekly: weekly })
+      made = order(tasks: [{ id: "carve", title: "Carve", hands_on_min: 90, splittable: true }],
+        calendar: { weekly: weekly })
       expect(made.steps.select { |one| one.id.start_with?("carve") }.map(&:hands_on_min)).to eq([45, 45])
     end
   end
@@ -139,7 +149,8 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     end
 
     it "are told once: what follows from others is left out" do
-      double = order(zones: [zone(course("earth_paste", id: "a"), course("acrylic_primer", id: "b"), course("acrylic_paint", id: "c"))])
+      double = order(zones: [zone(course("earth_paste", id: "a"), course("acrylic_primer", id: "b"),
+        course("acrylic_paint", id: "c"))])
       expect(step(double, "c").after.map(&:step)).to eq(["b"])
     end
   end
@@ -160,6 +171,8 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
 
   it "marks setts while the grout is soft: not too early, not too late" do
     made = order(zones: [zone(course("tile_grout", id: "grout"), ground: "setts")])
-    expect(step(made, "grout/impress").after.find { |after| after.step == "grout" }).to have_attributes(at_least_min: 30, at_most_min: 90)
+    expect(step(made, "grout/impress").after.find do |after|
+      after.step == "grout"
+    end).to have_attributes(at_least_min: 30, at_most_min: 90)
   end
 end

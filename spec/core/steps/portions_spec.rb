@@ -3,7 +3,9 @@
 RSpec.describe GreenPlinth::Steps::Portions do
   include Works
 
-  def portions(work, longest:, copies: 1, least: 1) = described_class.new(longest, copies, catalogue).of(work, least: least)
+  def portions(work, longest:, copies: 1, least: 1)
+    described_class.new(longest, copies, catalogue).of(work, least: least)
+  end
 
   it "leaves whole what a sitting holds" do
     made = portions(work("a", minutes: 50), longest: 60)

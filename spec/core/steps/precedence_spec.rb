@@ -15,7 +15,11 @@ RSpec.describe GreenPlinth::Steps::Precedence do
   it "knows what precedes what, by however many steps between" do
     add([a, b], [b, c])
     add([c, a])
-    expect(precedence.conflicts.map { |conflict| conflict.path.map { |one| [one.first.id, one.later.id] } }).to eq([[%w[a b], %w[b c]]])
+    expect(precedence.conflicts.map do |conflict|
+      conflict.path.map do |one|
+        [one.first.id, one.later.id]
+      end
+    end).to eq([[%w[a b], %w[b c]]])
   end
 
   it "joins chains that were laid apart" do

@@ -3,7 +3,9 @@
 RSpec.describe GreenPlinth::Steps::Reduction do
   include Works
 
-  def waits(*steps) = described_class.new(steps).call.to_h { |one| [one.id, one.after.map { |wait| [wait.step, wait.at_least_min] }] }
+  def waits(*steps)
+    described_class.new(steps).call.to_h { |one| [one.id, one.after.map { |wait| [wait.step, wait.at_least_min] }] }
+  end
 
   it "tells the longest of several reasons to wait for the same step" do
     result = waits(step("a"), step("b", after: [after("a", 30), after("a", 90), after("a", 60)]))
@@ -42,7 +44,8 @@ RSpec.describe GreenPlinth::Steps::Reduction do
 
   it "never shortens what any step waits for any other" do
     rows = PropCheck::Generators.array(
-      PropCheck::Generators.tuple(PropCheck::Generators.choose(0..5), PropCheck::Generators.choose(0..90)), min: 3, max: 14)
+      PropCheck::Generators.tuple(PropCheck::Generators.choose(0..5),
+        PropCheck::Generators.choose(0..90)), min: 3, max: 14)
     PropCheck.forall(rows) do |list|
       make = lambda do
         list.each_with_index.map do |(_, _), i|

@@ -8,8 +8,11 @@ RSpec.describe GreenPlinth::Templates do
   it "cuts every sheet once, bottom to top, with what stands on it" do
     found = pieces(
       forms: [lift(3, rectangle(100, 60), id: "board", name: "board", sheets: 2),
-        lift(4, rectangle(40, 30, at: [20, 0]), id: "bank", name: "bank")], subjects: [figure(round(10), at_mm: [20, 0])])
-    expect(found.map { |piece| [piece.order, piece.name, piece.count] }).to eq([[0, "plan of Specimen", 1], [1, "board", 2], [2, "bank", 1]])
+        lift(4, rectangle(40, 30, at: [20, 0]), id: "bank",
+          name: "bank")], subjects: [figure(round(10), at_mm: [20, 0])])
+    expect(found.map do |piece|
+      [piece.order, piece.name, piece.count]
+    end).to eq([[0, "plan of Specimen", 1], [1, "board", 2], [2, "bank", 1]])
     expect(found[1].glue_lines.map(&:area)).to eq([1200.0])
     expect(found.map(&:feet)).to all(eq([[20.0, 0.0]]))
   end
@@ -45,16 +48,20 @@ RSpec.describe GreenPlinth::Templates do
     it "lays no two over each other, none off the sheet, and beats no bound" do
       random = Random.new(7)
       30.times do
-        boxes = Array.new(random.rand(1..24)) { |i|
- box(i, random.rand(8..190), random.rand(8..290)) }.map { |one| box(one.key, [one.width, 190].min, one.depth) }
+        boxes = Array.new(random.rand(1..24)) do |i|
+          box(i, random.rand(8..190), random.rand(8..290))
+        end.map { |one| box(one.key, [one.width, 190].min, one.depth) }
         packing = described_class.new([300, 200], boxes)
         placed = packing.sheets
         expect(placed.flatten.map(&:key)).to match_array(boxes.map(&:key))
         expect(placed.size).to be >= packing.lower_bound
         placed.each do |sheet|
-          expect(sheet).to all(satisfy { |one| one.x >= 0 && one.y >= 0 && one.x + one.width <= 300.001 && one.y + one.depth <= 200.001 })
-          expect(sheet.combination(2).count { |a, b|
- a.x < b.x + b.width - 1e-6 && b.x < a.x + a.width - 1e-6 && a.y < b.y + b.depth - 1e-6 && b.y < a.y + a.depth - 1e-6 }).to eq(0)
+          expect(sheet).to all(satisfy { |one|
+            one.x >= 0 && one.y >= 0 && one.x + one.width <= 300.001 && one.y + one.depth <= 200.001
+          })
+          expect(sheet.combination(2).count do |a, b|
+            a.x < b.x + b.width - 1e-6 && b.x < a.x + a.width - 1e-6 && a.y < b.y + b.depth - 1e-6 && b.y < a.y + a.depth - 1e-6
+          end).to eq(0)
         end
       end
     end
@@ -63,9 +70,11 @@ RSpec.describe GreenPlinth::Templates do
   it "plans sheets by material and thickness, and says what must be joined" do
     told = GreenPlinth::Templates::CuttingPlan.new(
       pieces(plinth: plain_file["plinth"].merge("outline" => rectangle(400, 200)),
-        forms: [lift(3, rectangle(390, 190), id: "wide"), lift(3, rectangle(140, 90), id: "small", sheets: 2)]), catalogue, 1).to_a
+        forms: [lift(3, rectangle(390, 190), id: "wide"),
+          lift(3, rectangle(140, 90), id: "small", sheets: 2)]), catalogue, 1).to_a
     expect(told.size).to eq(1)
-    expect(told.first).to include("material" => "cork_sheet", "sheet_mm" => 3.0, "lower_bound" => 1, "too_large" => [1])
+    expect(told.first).to include("material" => "cork_sheet", "sheet_mm" => 3.0, "lower_bound" => 1,
+      "too_large" => [1])
     expect(told.first["sheets"].first["yield_pct"]).to be_within(0.1).of(100 * 2 * 140 * 90 / 60_000.0)
   end
 
@@ -91,15 +100,21 @@ RSpec.describe GreenPlinth::Templates do
     it "carries a ruler of 50 mm and a diagonal of the length it tells, on every page" do
       bytes = pdf
       expect(lines(bytes)).to include(be_within(0.01).of(50), be_within(0.01).of(Math.hypot(190, 253)))
-      expect(PDF::Inspector::Text.analyze(bytes).strings).to include("50 mm", "check: this diagonal is #{format("%.1f", Math.hypot(190, 253))} mm")
+      expect(PDF::Inspector::Text.analyze(bytes).strings).to include("50 mm",
+        "check: this diagonal is #{format("%.1f", Math.hypot(190, 253))} mm")
     end
 
     it "draws 100 mm as 100 mm" do
       pages = PDF::Reader.new(StringIO.new(pdf)).pages
       # The plan's outline, as the numbers its path is made of: points of the page.
-      corners = pages.first.raw_content.scan(/(-?[\d.]+) (-?[\d.]+) [ml]/).map { |pair| pair.map { |value| value.to_f / point } }
+      corners = pages.first.raw_content.scan(/(-?[\d.]+) (-?[\d.]+) [ml]/).map do |pair|
+        pair.map do |value|
+          value.to_f / point
+        end
+      end
       spans = corners.combination(2).map { |(x0, y0), (x1, y1)| [(x1 - x0).abs, (y1 - y0).abs] }
-      expect(spans).to include([be_within(0.01).of(100), be_within(0.01).of(0)], [be_within(0.01).of(0), be_within(0.01).of(60)])
+      expect(spans).to include([be_within(0.01).of(100), be_within(0.01).of(0)],
+        [be_within(0.01).of(0), be_within(0.01).of(60)])
     end
 
     it "tiles what is larger than a page, with the same cross on both pages of a seam" do
@@ -120,8 +135,11 @@ RSpec.describe GreenPlinth::Templates do
     made = pieces(forms: [lift(3, rectangle(90, 40), id: "board")]).drop(1)
     svg = GreenPlinth::Formats::SvgOutline.points(GreenPlinth::Formats::TemplateSvg.new(made, "Specimen").write)
     dxf = GreenPlinth::Formats::DxfOutline.points(GreenPlinth::Formats::TemplateDxf.new(made).write)
-    [svg, dxf].each { |points| expect(points.transpose.map { |axis|
- axis.max - axis.min }).to match([be_within(0.02).of(90), be_within(0.02).of(40)]) }
+    [svg, dxf].each do |points|
+      expect(points.transpose.map do |axis|
+        axis.max - axis.min
+      end).to match([be_within(0.02).of(90), be_within(0.02).of(40)])
+    end
   end
 
   it "weighs by material, and tells what a gram costs in drying" do

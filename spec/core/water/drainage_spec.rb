@@ -3,7 +3,8 @@
 RSpec.describe GreenPlinth::Water::Drainage do
   def run(at, **members) = described_class.new(evaluation(plain_file(**members)).terrain).from(at)
   def ramp(from, to, low, high)
-    form("ramp", "ramp", rectangle(100, 60), from_mm: from, to_mm: to, from_z_mm: low, to_z_mm: high, material: "xps_foam")
+    form("ramp", "ramp", rectangle(100, 60), from_mm: from, to_mm: to, from_z_mm: low, to_z_mm: high,
+      material: "xps_foam")
   end
 
   it "runs straight down a ramp and off its foot" do
@@ -38,8 +39,10 @@ RSpec.describe GreenPlinth::Water::Drainage do
     random = Random.new(3)
     %w[estuary-skiff peat-bank].each do |name|
       drainage = described_class.new(evaluation(sample(name)).terrain)
-      6.times {
- expect(drainage.from([random.rand(-40..40), random.rand(-30..30)])).to have_attributes(ends: be_in(%w[edge level]), drop_mm: be >= -1e-6) }
+      6.times do
+        expect(drainage.from([random.rand(-40..40),
+          random.rand(-30..30)])).to have_attributes(ends: be_in(%w[edge level]), drop_mm: be >= -1e-6)
+      end
     end
   end
 
