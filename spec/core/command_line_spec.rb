@@ -73,3 +73,32 @@ RSpec.describe GreenPlinth::CommandLine do
     expect(run("help")).to eq(0)
   end
 end
+
+RSpec.describe "Templates from a shell" do
+  def exported(format)
+    out = StringIO.new
+    code = GreenPlinth::CommandLine.new(out: out, err: StringIO.new, input: StringIO.new(JSON.generate(sample("moor-riders"))))
+      .run(["export", "-", "--to", format])
+    [code, out.string]
+  end
+
+  { "pdf" => "%PDF-", "dxf" => "0\nSECTION", "cut-svg" => "<svg", "stl" => "Green Plinth, mm: Four moor riders" }.each do |format, start|
+    it "writes #{format}" do
+      code, text = exported(format)
+      expect(code).to eq(0)
+      expect(text.b).to start_with(start.b)
+    end
+  end
+
+  it "writes a solid of as many triangles as it says" do
+    bytes = exported("stl").last.b
+    expect(bytes.bytesize).to eq(84 + (50 * bytes.byteslice(80, 4).unpack1("V")))
+  end
+
+  it "names the formats there are when another is asked for" do
+    err = StringIO.new
+    code = GreenPlinth::CommandLine.new(out: StringIO.new, err: err).run(["export", "-", "--to", "parchment"])
+    expect(code).to eq(2)
+    expect(err.string).to include("ics, csv, svg, pdf, dxf, cut-svg, stl")
+  end
+end

@@ -38,3 +38,46 @@ RSpec.describe GreenPlinth::Quantities::UnitCount do
     expect(told.to_get).to eq((told.count * 1.15).ceil)
   end
 end
+
+RSpec.describe "Units by kind of part" do
+  def counted(feature, scale: 10, **members) = evaluation(plain_file(scale: scale, features: [feature], **members)).units.first
+
+  def built(kind, outline, represents, **more)
+    { "id" => "f", "kind" => kind, "outline" => outline, "unit" => { "represents" => represents } }.merge(more.transform_keys(&:to_s))
+  end
+
+  it "builds a wall as many bricks thick as it is wide" do
+    strip = ->(width) { { "kind" => "strip", "points_mm" => [[-40, 0], [40, 0]], "width_mm" => width } }
+    one, two = [10.25, 21.5].map { |width| counted(built("wall", strip[width], "brick_uk", height_mm: 30)) }
+    expect(two.count).to be_between((2 * one.count) - 1, 2 * one.count)
+    expect([one.of, two.of]).to eq(["in the wall, 1 thick", "in the wall, 2 thick"])
+  end
+
+  it "lays tiles on a roof, and bricks in the walls under it" do
+    hut = ->(unit) { counted(built("building", rectangle(60, 40), unit, height_mm: 40)) }
+    # A tile shows 165 × 100 mm of itself: 16.5 × 10 at 1:10; the roof is the plan over the cosine of its pitch.
+    expect(hut["tile"].count).to eq((2400 / Math.cos(40 * Math::PI / 180) / 165).ceil)
+    expect(hut["brick_uk"].of).to eq("in the outer walls")
+  end
+
+  it "sets boards of a fence edge to edge along it" do
+    strip = { "kind" => "strip", "points_mm" => [[0, -20], [0, 20]], "width_mm" => 2 }
+    expect(counted(built("fence", strip, "plank", height_mm: 12)).count).to eq((40 / 15.5).ceil)
+  end
+
+  it "follows a bent line" do
+    bent = { "kind" => "strip", "points_mm" => [[-30, -20], [0, -20], [0, 20]], "width_mm" => 12 }
+    expect(counted(built("kerb", bent, "kerb", height_mm: 5)).count).to eq((70 / 92.1).ceil)
+  end
+
+  it "counts nothing for a thing that comes in no units, or a part without a place" do
+    expect(counted(built("wall", rectangle(40, 6), "person", height_mm: 20))).to be_nil
+    expect(counted({ "id" => "f", "kind" => "wall", "unit" => { "represents" => "brick_uk" }, "height_mm" => 20 })).to be_nil
+  end
+
+  it "tells counts by part in the evaluation" do
+    told = told(plain_file(scale: 10, features: [built("bridge", rectangle(60, 50), "plank")]))["units"].first
+    expect(told).to include("where" => "/features/0/unit", "name" => "planks", "of" => "on the ground", "size_mm" => [240, 15, 3])
+    expect(told["to_get"]).to be > told["count"]
+  end
+end
