@@ -92,6 +92,14 @@ module GreenPlinth
       e
     end
 
+    # @return [Schedule::Chance::Forecast] raises Infeasible
+    def chance
+      part(:chance, buildable, @effort) { Schedule::Chance.new(schedule, order.steps, catalogue, finish_by: design.calendar.finish_by).call }
+    end
+
+    # @return [Schedule::Timeline] raises Infeasible
+    def timeline = Schedule::Timeline.new(order.steps, schedule)
+
     # @return [Array<Quantities::Shopping::Line>]
     def quantities = part(:quantities, buildable) { Quantities::Shopping.new(order.steps, catalogue, design.copies).lines }
 

@@ -2,7 +2,9 @@ import type {
   Arrangement,
   Build,
   Catalogue,
+  Chance,
   CutLine,
+  Dated,
   Drainage,
   Fit,
   PatchOperation,
@@ -11,6 +13,7 @@ import type {
   Presets,
   Problem,
   Relief,
+  Rescue,
   ScaleCheck,
   ScaleLength,
   ScaleTable,
@@ -20,6 +23,7 @@ import type {
   Sliced,
   Solid,
   Templates,
+  WhyNot,
 } from "./types";
 
 /** The server answered, and the answer is no. */
@@ -108,6 +112,10 @@ export const api = {
     get<ScaleCheck>(`/api/scale/check?${query({ ratio, ...asked })}`),
   scaleResize: (ratio: number, from: { from?: string; real?: string; present?: string }) =>
     get<{ percent: number }>(`/api/scale/resize?${query({ ratio, ...from })}`),
+  forecast: (id: number, patch: PatchOperation[]) => send<Dated>("POST", `/api/builds/${id}/forecast`, { patch }),
+  chance: (id: number) => get<Chance>(`/api/builds/${id}/chance`),
+  rescues: (id: number) => get<Rescue[]>(`/api/builds/${id}/rescues`),
+  whyNot: (id: number, first: string, later: string) => get<WhyNot>(`/api/builds/${id}/why-not?${query({ first, later })}`),
   relief: (id: number, interval: number | null) => get<Relief>(`/api/builds/${id}/relief?${query({ interval: interval ?? undefined })}`),
   drainage: (id: number, [x, y]: Point) => get<Drainage>(`/api/builds/${id}/drainage?${query({ x, y })}`),
   solid: (id: number) => get<Solid>(`/api/builds/${id}/solid`),

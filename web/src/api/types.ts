@@ -51,6 +51,11 @@ export type EdgeSkin = Schemas["EdgeSkin"];
 export type SheetStack = Schemas["SheetStack"];
 export type SheetStacks = Schemas["SheetStacks"];
 export type Sliced = Schemas["Sliced"];
+export type Dated = Schemas["Dated"];
+export type Chance = Schemas["Chance"];
+export type Rescue = Schemas["Rescue"];
+export type WhyNot = Schemas["WhyNot"];
+export type TimelinePart = Schemas["TimelinePart"];
 export type UnitCount = Schemas["UnitCount"];
 
 export type Outline = Schemas["outline"];

@@ -9,6 +9,7 @@ import { Inspector } from "./inspector/Inspector";
 import { PartsList } from "./inspector/PartsList";
 import { PlanView } from "./plan/PlanView";
 import { placedPart, valueAt } from "./plan/parts";
+import { useRehearsed } from "./rehearsal/useRehearsal";
 import { SectionsPanel } from "./section/SectionsPanel";
 import { SnagList } from "./snags/SnagList";
 import { useBuildSession, useFile, useSelection } from "./useSession";
@@ -18,6 +19,7 @@ export function BuildUpPage() {
   const file = useFile();
   const { pointer } = useSelection();
   const session = useBuildSession();
+  const rehearsed = useRehearsed();
   // A bare new base: its ground is lit at once, so that the first question is what is laid there.
   useEffect(() => {
     const { file: opened, selection } = session.store.getState();
@@ -34,7 +36,7 @@ export function BuildUpPage() {
         gridTemplateRows: { xs: "46vh auto 300px", md: "minmax(0, 1fr) minmax(190px, 32%)" },
       }}
     >
-      <PlanView />
+      <PlanView shown={rehearsed?.drawing} marks={rehearsed?.marks} />
       <Box sx={{ overflowY: { md: "auto" }, bgcolor: "background.paper", p: 1.5 }}>
         <Stack sx={{ gap: 1.5 }} divider={<Divider />}>
           <SectionsPanel />

@@ -91,8 +91,11 @@ module GreenPlinth
           "proven_optimal" => answer.proven_optimal?, "hands_on_min" => answer.network.steps.sum(&:hands_on_min),
           "start" => Moment.format(answer.network.start), "finish_by" => @design.calendar.finish_by&.then { |at| Moment.format(at) },
           "late_min" => late(answer), "sittings" => Schedule::Sittings.of(answer).map { |one| sitting(one) },
-          "steps" => answer.network.steps.map { |step| scheduled(step.id, answer, slack) } }
+          "steps" => answer.network.steps.map { |step| scheduled(step.id, answer, slack) }, "timeline" => timeline.parts }
       end
+
+      def timeline = @timeline ||= @evaluation.timeline
+      def possible = @possible ||= timeline.possible
 
       # @return [Integer, nil] minutes over the deadline; negative: to spare; nil: no deadline
       def late(answer) = @design.calendar.finish_by&.then { |by| answer.ready_at - by }
@@ -100,7 +103,7 @@ module GreenPlinth
       def sitting(one) = { "from" => Moment.format(one.from), "to" => Moment.format(one.to), "steps" => one.steps }
 
       def scheduled(id, answer, slack)
-        { "id" => id, "start" => Moment.format(answer.start(id)), "finish" => Moment.format(answer.finish(id)), "ready" => Moment.format(answer.ready(id)),
+        { "id" => id, "possible" => possible[id], "start" => Moment.format(answer.start(id)), "finish" => Moment.format(answer.finish(id)), "ready" => Moment.format(answer.ready(id)),
           "slack_min" => slack[id], "critical" => slack[id].zero? }
       end
 

@@ -25,6 +25,7 @@ module GreenPlinth
       register Resources::Composing
       register Resources::ScaleDesk
       register Resources::Shaping
+      register Resources::Timing
       register Resources::Live
       register Resources::Pages
 

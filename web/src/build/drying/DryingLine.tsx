@@ -7,6 +7,8 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import type { Climate, Schedule, ScheduledStep, Step } from "../../api/types";
 import { minutesOf, momentWords, nowMoment, span } from "../../common/words";
 import { useSize } from "../plan/view";
+import { RehearsalBar } from "../rehearsal/RehearsalBar";
+import { useMoment } from "../rehearsal/useRehearsal";
 import { useBuild, useBuildSession, useSelection, within } from "../useSession";
 import { TimeAxis } from "./TimeAxis";
 
@@ -89,6 +91,7 @@ function Chart({ schedule, steps, climate }: { schedule: Schedule; steps: Step[]
 
   const ready = at(schedule.ready_at);
   const now = nowMoment();
+  const moment = useMoment((state) => state.moment);
   return (
     <>
       <Stack direction="row" sx={{ alignItems: "center", gap: 1.5, px: 1.5, pt: 0.5, flexWrap: "wrap" }}>
@@ -96,7 +99,8 @@ function Chart({ schedule, steps, climate }: { schedule: Schedule; steps: Step[]
         <Typography variant="body2" color="text.secondary">
           {climate}
         </Typography>
-        <Keys />
+        {moment === null && <Keys />}
+        <RehearsalBar schedule={schedule} />
         <Box sx={{ flex: 1 }} />
         <Button size="small" onClick={() => zoom(1.6)} aria-label="Stretch time">
           +
@@ -208,6 +212,9 @@ function Chart({ schedule, steps, climate }: { schedule: Schedule; steps: Step[]
                 >
                   wanted {momentWords(schedule.finish_by)}
                 </text>
+              )}
+              {moment !== null && (
+                <line x1={at(moment)} x2={at(moment)} y1={0} y2={height} stroke={bench.trouble} strokeWidth={3} data-testid="rehearsed" />
               )}
               <line x1={at(now)} x2={at(now)} y1={0} y2={height} stroke={bench.accent} strokeWidth={2} />
             </g>

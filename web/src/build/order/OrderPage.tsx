@@ -7,7 +7,10 @@ import type { Schedule, Step } from "../../api/types";
 import { at, clockWords, count, dayWords, momentWords, span } from "../../common/words";
 import { DownloadLink } from "../quantities/DownloadLink";
 import { useBuild } from "../useSession";
+import { DateOdds } from "./DateOdds";
 import { StepCard } from "./StepCard";
+import { useDragging } from "./useDragging";
+import { WhatIf } from "./WhatIf";
 
 /** Every step in its sitting, with the reason for each thing it waits for. */
 export function OrderPage() {
@@ -15,6 +18,7 @@ export function OrderPage() {
   const { schedule, steps } = evaluation;
   const byId = useMemo(() => new Map(steps.map((step) => [step.id, step])), [steps]);
   const followers = useMemo(() => followersOf(steps), [steps]);
+  const dragging = useDragging();
   return (
     <Box sx={{ p: 2, maxWidth: 1080, mx: "auto" }}>
       <Stack direction="row" sx={{ justifyContent: "space-between", alignItems: "baseline", flexWrap: "wrap", gap: 1 }}>
@@ -25,6 +29,8 @@ export function OrderPage() {
         <Typography sx={{ my: 1 }}>No dates can be given: {evaluation.infeasible} The steps below stand in an order that works.</Typography>
       )}
       {schedule && <Summary schedule={schedule} />}
+      {schedule && <WhatIf />}
+      {schedule && <DateOdds />}
       {schedule
         ? schedule.sittings.map((sitting, index) => (
             <Box component="section" key={sitting.from} aria-label={`Sitting ${index + 1}`} sx={{ mt: 2 }}>
@@ -41,11 +47,14 @@ export function OrderPage() {
                   when={schedule.steps.find((one) => one.id === step) ?? null}
                   byId={byId}
                   followers={followers.get(step) ?? []}
+                  dragging={dragging}
                 />
               ))}
             </Box>
           ))
-        : steps.map((step) => <StepCard key={step.id} step={step} when={null} byId={byId} followers={followers.get(step.id) ?? []} />)}
+        : steps.map((step) => (
+            <StepCard key={step.id} step={step} when={null} byId={byId} followers={followers.get(step.id) ?? []} dragging={dragging} />
+          ))}
     </Box>
   );
 }

@@ -7,17 +7,21 @@ import type { After, ScheduledStep, Step } from "../../api/types";
 import { clockWords, momentWords, plain, short, span } from "../../common/words";
 import { useBuildSession, useSelection, within } from "../useSession";
 
+import type { Dragging } from "./useDragging";
+import { WhyNotNote } from "./WhyNotNote";
+
 interface Props {
   step: Step;
   when: ScheduledStep | null;
   byId: Map<string, Step>;
   followers: { step: string; why: string }[];
+  dragging: Dragging;
 }
 
 const STRENGTH: Record<string, string> = { must: "must", school: "by your school", advice: "advice", wish: "your wish" };
 
 /** One step: when, how long, what dries after it; unfolds to why here, what waits for it, what to look at and mind. */
-export function StepCard({ step, when, byId, followers }: Props) {
+export function StepCard({ step, when, byId, followers, dragging }: Props) {
   const session = useBuildSession();
   const selection = useSelection();
   const { bench } = useTheme();
@@ -25,7 +29,22 @@ export function StepCard({ step, when, byId, followers }: Props) {
   const on =
     open || (selection.step === null && selection.pointer !== null && step.where.some((where) => within(where, selection.pointer)));
   return (
-    <Box data-step={step.id} sx={{ borderBottom: 1, borderColor: "divider", bgcolor: on ? bench.lit : undefined }}>
+    <Box
+      data-step={step.id}
+      draggable
+      onDragStart={() => dragging.hold(step.id)}
+      onDragOver={(event) => {
+        event.preventDefault();
+        void dragging.hover(step.id);
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        dragging.drop();
+      }}
+      onDragEnd={dragging.end}
+      sx={{ borderBottom: 1, borderColor: "divider", bgcolor: on ? bench.lit : undefined, opacity: dragging.held === step.id ? 0.5 : 1 }}
+    >
+      {dragging.over?.id === step.id && <WhyNotNote answer={dragging.over.answer} />}
       <Button
         fullWidth
         color="inherit"
@@ -58,7 +77,7 @@ export function StepCard({ step, when, byId, followers }: Props) {
 
 const visuallyHidden = { position: "absolute", width: 1, height: 1, overflow: "hidden", clipPath: "inset(50%)" } as const;
 
-function StepDetails({ step, when, byId, followers }: Props) {
+function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
   const session = useBuildSession();
   const { bench } = useTheme();
   const titled = (id: string) => byId.get(id)?.title ?? id;

@@ -1,7 +1,7 @@
 import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { CutLine, Mark, PatchOperation, Point } from "../../api/types";
+import type { CutLine, Drawing, Mark, PatchOperation, Point } from "../../api/types";
 import { useBuild, useBuildSession, useFile, useSelection, useSession } from "../useSession";
 import { ContourLines } from "./ContourLines";
 import { DrainageLayer } from "./DrainageLayer";
@@ -30,6 +30,8 @@ const CLOSE_PX = 14;
 const DOUBLE_MS = 400;
 
 interface Props {
+  /** What is drawn instead of the finished base. */
+  shown?: Drawing;
   /** Whether the section line lies on the plan. */
   withCut?: boolean;
   /** Strokes over the plan that show a judgement. */
@@ -43,7 +45,7 @@ interface Props {
 const NO_MARKS: Mark[] = [];
 
 /** The plan from above on its cutting mat: look, select, draw, move, turn, reshape. */
-export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry }: Props) {
+export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null, onTry }: Props) {
   const session = useBuildSession();
   const build = useBuild();
   const file = useFile();
@@ -260,7 +262,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
       <svg width={size.width} height={size.height} role="img" aria-label={`Plan of ${file.title}`} style={{ display: "block" }}>
         <Mat view={view} size={size} toScreen={toScreen} />
         <g transform={matrix}>
-          <PlanShapes drawing={build.drawing} hidden={preview?.pointer} />
+          <PlanShapes drawing={shown ?? build.drawing} hidden={preview?.pointer} />
           <PlanPreview file={file} preview={preview} trial={trial} sketched={outline || null} hair={1 / view.scale} />
         </g>
         {sketch?.points.map((point) => (
@@ -281,7 +283,7 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
           canTurn={placed !== null && lit !== null && lit.kind !== "round" && lit.kind !== "rest"}
           canReshape={placed !== null && !placed.startsWith("/subjects")}
           cuts={withCut ? lines : []}
-          drawing={build.drawing}
+          drawing={shown ?? build.drawing}
           onGrip={(grip: Grip, event) => placed && begin(event, { kind: "grip", pointer: placed, grip, to: grip.at })}
           onTurn={(event) =>
             placed && begin(event, { kind: "turn", pointer: placed, from: toPlan(local(event)), to: toPlan(local(event)) })
@@ -296,13 +298,15 @@ export function PlanView({ withCut = true, marks = NO_MARKS, trial = null, onTry
         {relief && reliefView === "contours" && <ContourLines relief={relief} toScreen={toScreen} scale={view.scale} />}
         {drainage.run && <DrainageLayer run={drainage.run} toScreen={toScreen} />}
         <MarksLayer marks={marks} toScreen={toScreen} />
-        <SnagMarks
-          snags={build.evaluation.snags}
-          drawing={build.drawing}
-          lit={placed}
-          toScreen={toScreen}
-          onSelect={(pointer) => session.select(pointer)}
-        />
+        {!shown && (
+          <SnagMarks
+            snags={build.evaluation.snags}
+            drawing={build.drawing}
+            lit={placed}
+            toScreen={toScreen}
+            onSelect={(pointer) => session.select(pointer)}
+          />
+        )}
         <Rulers view={view} size={size} toScreen={toScreen} />
       </svg>
       <PlanNote

@@ -3,14 +3,16 @@ import Stack from "@mui/material/Stack";
 import type { CutLine } from "../../api/types";
 import { bounds } from "../plan/outline";
 import { CUT_NAMES } from "../plan/PlanOverlay";
+import { sectionAt, useRehearsed } from "../rehearsal/useRehearsal";
 import { MOST_CUTS } from "../session";
 import { useBuild, useBuildSession } from "../useSession";
 import { SectionView } from "./SectionView";
 
 /** Up to three cuts through the base, each moved and turned by its own line on the plan. */
 export function SectionsPanel() {
-  const { sections, drawing } = useBuild();
+  const { sections, drawing, file } = useBuild();
   const session = useBuildSession();
+  const rehearsed = useRehearsed();
   const lines = sections.map((section) => [...section.from, ...section.to] as CutLine);
 
   /** Square to the first, through the middle of the base; a third along its quarter. */
@@ -25,7 +27,7 @@ export function SectionsPanel() {
       {sections.map((section, index) => (
         <SectionView
           key={CUT_NAMES[index]}
-          section={section}
+          section={sectionAt(section, rehearsed, file)}
           name={CUT_NAMES[index]}
           onDrop={sections.length > 1 ? () => session.cutAt(lines.filter((_, i) => i !== index)) : undefined}
         />

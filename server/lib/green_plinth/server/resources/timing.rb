@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    module Resources
+      # Questions of time: what a change would do to the date, how sure the date is, what would save it, and why one step
+      # cannot come before another.
+      module Timing
+        def self.registered(app)
+          app.helpers Dates
+
+          app.post("/api/builds/:id/forecast") { json_body(dated(desk.try(build_id, body_as("Try")["patch"]))) }
+          app.get("/api/builds/:id/chance") { json_body(desk.evaluate(desk.find(build_id).file).chance.to_h) }
+
+          app.get("/api/builds/:id/rescues") do
+            evaluation = desk.evaluate(desk.find(build_id).file)
+            json_body(Schedule::Rescues.new(evaluation.design, evaluation.schedule, desk.method(:evaluate)).call.map(&:to_h))
+          end
+
+          app.get("/api/builds/:id/why-not") do
+            evaluation = desk.evaluate(desk.find(build_id).file)
+            first, later = %w[first later].map { |name| step_of(evaluation, name) }
+            chain = Steps::WhyNot.new(evaluation.order.steps).chain(first.id, later.id)
+            json_body({ "reasons" => chain.map(&:to_h), "patch" => chain.empty? ? wish(evaluation.design, first, later) : [] })
+          end
+        end
+
+        # Dates and wishes as data.
+        module Dates
+          def dated(evaluation)
+            answer = evaluation.schedule
+            finish_by = evaluation.design.calendar.finish_by
+            { "ready_at" => Moment.format(answer.ready_at), "late_min" => finish_by && (answer.ready_at - finish_by),
+              "hands_on_min" => answer.network.steps.sum(&:hands_on_min), "sittings" => Schedule::Sittings.of(answer).size }
+          end
+
+          def step_of(evaluation, name)
+            evaluation.order.steps.find { |step| step.id == params[name] } ||
+              raise(InvalidFile, [GreenPlinth::Problem.new("/#{name}", "there is no step #{params[name].to_s[0, 60]}")])
+          end
+
+          # The change that writes down "this before that", between the parts the steps make; empty where they are one part
+          # or have no names.
+          def wish(design, first, later)
+            ids = [first, later].map { |step| design.identified.select(&:id).find { |part| step.where.include?(part.pointer) }&.id }
+            return [] if ids.include?(nil) || ids.uniq.size == 1
+
+            value = { "first" => ids[0], "then" => ids[1] }
+            design.to_h["order"] ? [{ "op" => "add", "path" => "/order/-", "value" => value }] : [{ "op" => "add", "path" => "/order", "value" => [value] }]
+          end
+        end
+      end
+    end
+  end
+end
