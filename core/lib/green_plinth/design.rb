@@ -50,6 +50,12 @@ module GreenPlinth
       forms + zones + zones.flat_map(&:courses) + features + features.flat_map(&:courses) + subjects + waters + tasks
     end
 
+    # @return [Enumerator::Lazy<String>] ids that no part has yet
+    def fresh_ids(stem)
+      taken = identified.filter_map(&:id)
+      (1..).lazy.map { |i| "#{stem}-#{i}" }.reject { |id| taken.include?(id) }
+    end
+
     private
 
     def parts(key, kind)

@@ -32,7 +32,7 @@ export function BuildUpPage() {
       sx={{
         height: { md: "100%" },
         display: "grid",
-        gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 448px" },
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 448px" },
         gridTemplateRows: { xs: "46vh auto 300px", md: "minmax(0, 1fr) minmax(190px, 32%)" },
       }}
     >

@@ -82,7 +82,7 @@ export function NewBuildPage() {
           Back to the shelf
         </Button>
       </Stack>
-      <Box component="main" sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 380px" }, gap: 3 }}>
+      <Box component="main" sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 380px" }, gap: 3 }}>
         <Box>
           <FieldGroup title="What it is">
             <TextField

@@ -33,7 +33,7 @@ module GreenPlinth
       # @return [Array<Way>] those that make the date first, then by what they gain; where none does alone, the best three
       #   together before all
       def call
-        ways = candidates.filter_map { |label, cost, patch| tried(label, cost, patch) }.sort_by { |way| [way.saves ? 0 : 1, -way.gain_min] }
+        ways = [*candidates.filter_map { |way| tried(*way) }, evening].compact.sort_by { |way| [way.saves ? 0 : 1, -way.gain_min] }
         together = ways.none?(&:saves) && ways.size > 1 ? joined(ways.first(3)) : nil
         [together, *ways].compact
       end
@@ -57,16 +57,22 @@ module GreenPlinth
         ways
       end
 
+      def weekly = @design.calendar.data["weekly"] || []
+
       def hands
-        weekly = @design.calendar.data["weekly"] || []
         return [] if weekly.empty?
 
+        [["ask a helper in", "another pair of hands at every sitting", [put("/calendar/helpers", (@design.calendar.data["helpers"] || 0) + 1)]]]
+      end
+
+      # One more sitting a week, like the first, on the free day that gains most.
+      def evening
+        return if weekly.empty?
+
         free = DAYS.keys - weekly.map { |row| row["day"] }
-        like = weekly.first
-        more = free.first(1).map do |day|
-          ["take one more evening, #{DAYS[day]}", "an evening a week", [put("/calendar/weekly/-", like.merge("day" => day))]]
-        end
-        more << ["ask a helper in", "another pair of hands at every sitting", [put("/calendar/helpers", (@design.calendar.data["helpers"] || 0) + 1)]]
+        free.filter_map do |day|
+          tried("take one more evening, #{DAYS[day]}", "an evening a week", [put("/calendar/weekly/-", weekly.first.merge("day" => day))])
+        end.max_by(&:gain_min)
       end
 
       # The paste or filler whose drying holds most things up.

@@ -24,14 +24,9 @@ module GreenPlinth
       def filled(stratum)
         level = stratum.rests_at_mm.round(3)
         min_x, min_y, max_x, = Plan::Geos.bounds(Plan::Outline.polygon(stratum.form.outline))
-        filling = { "id" => fresh_id("fill"), "name" => "filling under #{stratum.form.name}", "kind" => "ramp", "material" => "fibre_plaster", "outline" => stratum.form.outline,
+        filling = { "id" => fresh("fill"), "name" => "filling under #{stratum.form.name}", "kind" => "ramp", "material" => "fibre_plaster", "outline" => stratum.form.outline,
                     "from_mm" => [min_x.round(2), min_y.round(2)], "to_mm" => [max_x.round(2), min_y.round(2)], "from_z_mm" => level, "to_z_mm" => level }
         Fix.new("fill the gap first", [{ "op" => "add", "path" => stratum.form.pointer, "value" => filling }])
-      end
-
-      def fresh_id(stem)
-        taken = design.identified.map(&:id)
-        (1..).lazy.map { |n| "#{stem}-#{n}" }.find { |id| !taken.include?(id) }
       end
     end
   end

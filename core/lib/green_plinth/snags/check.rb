@@ -61,10 +61,7 @@ module GreenPlinth
       end
 
       # @return [String] an id that no part has
-      def fresh(stem)
-        taken = design.identified.filter_map(&:id)
-        (1..).lazy.map { |i| "#{stem}-#{i}" }.find { |id| !taken.include?(id) }
-      end
+      def fresh(stem) = design.fresh_ids(stem).first
 
       # Short enough to read at the bench: 12.34 → 12.3, 140.2 → 140.
       def number(value) = format("%g", value.abs >= 100 ? value.round : value.round(1))

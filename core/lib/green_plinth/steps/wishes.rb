@@ -6,6 +6,24 @@ module GreenPlinth
     class Wishes
       WHY = "you wished it so"
 
+      # The change that writes down "this step before that", between the parts they make. A course that has no name yet is
+      # given one. Empty where both make one part, or one makes none.
+      # @param design [Design]
+      # @param first [Step]
+      # @param later [Step]
+      # @return [Array<Hash>] a patch
+      def self.patch(design, first, later)
+        parts = [first, later].map { |step| design.identified.find { |part| step.where.include?(part.pointer) } }
+        return [] if parts.include?(nil) || parts.uniq.size == 1
+
+        fresh = design.fresh_ids("course").first(2)
+        ids = parts.map { |part| part.id || fresh.shift }
+        named = parts.zip(ids).reject { |part, _| part.id }
+        wish = { "first" => ids[0], "then" => ids[1] }
+        [*named.map { |part, id| { "op" => "add", "path" => "#{part.pointer}/id", "value" => id } },
+         design.to_h["order"] ? { "op" => "add", "path" => "/order/-", "value" => wish } : { "op" => "add", "path" => "/order", "value" => [wish] }]
+      end
+
       def initialize(design, works)
         @design = design
         @works = works

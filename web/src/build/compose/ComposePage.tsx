@@ -42,7 +42,7 @@ export function ComposePage() {
       sx={{
         height: { md: "100%" },
         display: "grid",
-        gridTemplateColumns: { xs: "1fr", md: "minmax(0, 1fr) 448px" },
+        gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 448px" },
         gridTemplateRows: { xs: "46vh 260px auto", md: "minmax(0, 1fr) minmax(180px, 36%)" },
       }}
     >

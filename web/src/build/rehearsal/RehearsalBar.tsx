@@ -1,4 +1,3 @@
-import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Slider from "@mui/material/Slider";
 import Stack from "@mui/material/Stack";
@@ -42,7 +41,12 @@ export function RehearsalBar({ schedule }: { schedule: Schedule }) {
       </Button>
     );
   return (
-    <Stack direction="row" sx={{ alignItems: "center", gap: 1, flex: "1 1 420px", minWidth: 0 }} role="group" aria-label="Rehearsal">
+    <Stack
+      direction="row"
+      sx={{ alignItems: "center", gap: 1, flexWrap: "wrap", order: 1, flex: "1 0 100%", minWidth: 0 }}
+      role="group"
+      aria-label="Rehearsal"
+    >
       <Button size="small" onClick={() => go(before())} aria-label="One sitting back" sx={{ minWidth: 34 }}>
         |◀
       </Button>
@@ -65,16 +69,11 @@ export function RehearsalBar({ schedule }: { schedule: Schedule }) {
         max={last}
         step={15}
         onChange={(_, value) => go(momentOf(value as number))}
-        sx={{ flex: 1, minWidth: 90 }}
+        sx={{ flex: "1 1 160px", maxWidth: 420, mx: 1 }}
       />
-      <Box sx={{ minWidth: 0, maxWidth: 420 }} role="status">
-        <Typography variant="body2" sx={{ fontWeight: 600 }}>
-          {momentWords(moment)}
-        </Typography>
-        <Typography variant="body2" color="text.secondary" noWrap title={told(rehearsed)}>
-          {told(rehearsed)}
-        </Typography>
-      </Box>
+      <Typography variant="body2" sx={{ flex: "2 1 320px", minWidth: 0 }} role="status">
+        <b>{momentWords(moment)}</b> {told(rehearsed)}
+      </Typography>
       <Button
         size="small"
         onClick={() => {

@@ -36,7 +36,7 @@ export function useRehearsed(): Rehearsed | null {
     const placed = [...new Set(wet.map((where) => where.split("/").slice(0, 3).join("/")))];
     const titles = new Map(steps.map((step) => [step.id, step.title]));
     return {
-      drawing: drawn(build.drawing, build.file, there, (key) => materialOf(catalogue, key)?.colour),
+      drawing: drawn(build.drawing, build.file, there, new Set(placed), (key) => materialOf(catalogue, key)?.colour),
       marks: placed.flatMap((pointer) => wetMark(build.drawing, pointer)),
       there,
       wet: placed.map((pointer) => nameIn(build.drawing, pointer)).filter((name) => name !== ""),
@@ -60,15 +60,18 @@ function drawn(
   drawing: Drawing,
   file: PlinthFile,
   there: (pointer: string) => boolean,
+  wet: Set<string>,
   colourOf: (material: string) => string | null | undefined,
 ): Drawing {
   const kept = <T extends { pointer: string }>(list: T[]) => list.filter((part) => there(part.pointer));
+  const named = <T extends { pointer: string; name: string }>(list: T[]) =>
+    kept(list).map((part) => (wet.has(part.pointer) ? { ...part, name: `${part.name}, wet` } : part));
   return {
     ...drawing,
     forms: kept(drawing.forms),
     features: kept(drawing.features),
-    subjects: kept(drawing.subjects),
-    waters: kept(drawing.waters),
+    subjects: named(drawing.subjects),
+    waters: named(drawing.waters),
     zones: kept(drawing.zones).map((zone) => {
       const courses = file.zones?.[Number(zone.pointer.split("/")[2])].courses ?? [];
       const laid = courses.filter((_, index) => there(`${zone.pointer}/courses/${index}`));
@@ -91,7 +94,9 @@ const nameIn = (drawing: Drawing, pointer: string): string => shapes(drawing).fi
 
 function wetMark(drawing: Drawing, pointer: string): Mark[] {
   const part = shapes(drawing).find((one) => one.pointer === pointer);
-  return part?.rings.length ? [{ kind: "area", tone: "guide", points: [], rings: part.rings, label: "wet" }] : [];
+  // Subjects and waters say it in the names that the plan writes on them.
+  const label = /^\/(subjects|waters)/.test(pointer) ? null : "wet";
+  return part?.rings.length ? [{ kind: "area", tone: "guide", points: [], rings: part.rings, label }] : [];
 }
 
 /** A section with only what is there. */

@@ -20,6 +20,9 @@ const MARGIN = { side: 34, top: 16, bottom: 24 };
 const STRETCHES = [1, 2, 5];
 /** Drawn at least this tall, or the maker is offered stretched heights, px. */
 const READABLE_PX = 46;
+/** Drawn at most this tall, px; with stretched heights a little taller, so that it does not shrink to a sliver. */
+const TALLEST_PX = 210;
+const STRETCHED_PX = 320;
 
 type Run = number[][];
 const extent = (section: Section): [number, number] => {
@@ -45,15 +48,19 @@ export function SectionView({ section, name, onDrop }: Props) {
   const [low, ground] = extent(section);
   // What stands on the base is drawn as far as it fits: a tree does not press the strata flat.
   const tallest = Math.max(ground, ...section.standing.map((one) => one.high));
-  const high = Math.min(tallest, ground + Math.max((ground - low) * 2.6, 20));
-  const across = Math.max((size.width - 2 * MARGIN.side) / Math.max(section.length_mm, 1), 0.01);
-  const usual = STRETCHES.find((times) => (high - low) * across * times >= READABLE_PX) ?? 5;
+  const highAt = (times: number) => Math.min(tallest, ground + Math.max((ground - low) * 2.6, 20) / times);
+  const widest = Math.max((size.width - 2 * MARGIN.side) / Math.max(section.length_mm, 1), 0.01);
+  const usual = STRETCHES.find((times) => (highAt(1) - low) * widest * times >= READABLE_PX) ?? 5;
   const [chosen, setChosen] = useState<number | null>(null);
   const stretch = chosen ?? usual;
-  const up = Math.min(across * stretch, 190 / Math.max(high - low, 1));
-  const times = up / across;
+  const high = highAt(stretch);
+  // Where the drawing would grow too tall, it is drawn smaller both ways: heights are always as many times as they say.
+  const up = Math.min(widest * stretch, (stretch > 1 ? STRETCHED_PX : TALLEST_PX) / Math.max(high - low, 1));
+  const across = up / stretch;
+  const left = (size.width - section.length_mm * across) / 2;
+  const right = size.width - left;
   const height = (high - low) * up + MARGIN.top + MARGIN.bottom;
-  const x = (s: number) => MARGIN.side + s * across;
+  const x = (s: number) => left + s * across;
   const y = (z: number) => MARGIN.top + (high - z) * up;
   const shape = (run: Run) =>
     `M${run.map(([s, , top]) => `${x(s).toFixed(1)} ${y(top).toFixed(1)}`).join("L")}L${[...run]
@@ -66,7 +73,7 @@ export function SectionView({ section, name, onDrop }: Props) {
   function told(event: React.PointerEvent, name: string, run: Run) {
     const frame = ref.current?.getBoundingClientRect();
     const at = event.clientX - (frame?.left ?? 0);
-    const s = (at - MARGIN.side) / across;
+    const s = (at - left) / across;
     const [, bottom, top] = run.reduce((best, sample) => (Math.abs(sample[0] - s) < Math.abs(best[0] - s) ? sample : best));
     setHover({ x: at, y: event.clientY - (frame?.top ?? 0), text: `${name}: ${mm(top - bottom)} thick, top at ${mm(top)}` });
   }
@@ -104,7 +111,7 @@ export function SectionView({ section, name, onDrop }: Props) {
           style={{ display: "block" }}
         >
           <Hatches id={`cut${name}`} />
-          <Heights low={low} high={high} y={y} left={MARGIN.side} right={size.width - MARGIN.side} />
+          <Heights low={low} high={high} y={y} left={left} right={right} />
           <Standing section={section} x={x} y={y} top={MARGIN.top - 8} lit={pointer} onSelect={(part) => session.select(part)} />
           {section.strata.map((stratum) => {
             const on = related(stratum.pointer, pointer) && pointer !== "/plinth";
@@ -138,13 +145,13 @@ export function SectionView({ section, name, onDrop }: Props) {
           {section.waters.map((water) => (
             <WaterGrip key={water.id} water={water} x={x} y={y} up={up} />
           ))}
-          <text x={MARGIN.side - 8} y={y(0) + 4} textAnchor="end" fontSize={14} fontWeight={700} fill={palette.text.primary}>
+          <text x={left - 8} y={y(0) + 4} textAnchor="end" fontSize={14} fontWeight={700} fill={palette.text.primary}>
             {name}
           </text>
-          <text x={size.width - MARGIN.side + 8} y={y(0) + 4} fontSize={14} fontWeight={700} fill={palette.text.primary}>
+          <text x={right + 8} y={y(0) + 4} fontSize={14} fontWeight={700} fill={palette.text.primary}>
             {name}′
           </text>
-          <ScaleBar across={across} at={height - 8} left={MARGIN.side} ink={palette.text.secondary} times={times} />
+          <ScaleBar across={across} at={height - 8} left={left} ink={palette.text.secondary} times={stretch} />
         </svg>
         {hover && (
           <Box
@@ -223,7 +230,7 @@ function ScaleBar({ across, at, left, ink, times }: { across: number; at: number
     <g stroke={ink} fill={ink} fontSize={12} aria-hidden>
       <path d={`M${left} ${at - 4}v4h${length * across}v-4`} fill="none" />
       <text x={left + length * across + 6} y={at} stroke="none">
-        {length} mm{times > 1.01 ? `, heights ×${short(times)}` : ", heights in mm, true to scale"}
+        {length} mm{times > 1 ? `, heights ×${short(times)}` : ", heights in mm, true to scale"}
       </text>
     </g>
   );

@@ -71,9 +71,7 @@ module GreenPlinth
             field = Formats::HeightMap.read(decoded(asked["data"])).fitted(bulk.grid, asked["height_mm"])
             slicing = Relief::Slicing.new(asked["sheet_mm"])
             lifts = slicing.lifts(slicing.field(field, bulk.grid, Plan::Outline.polygon(design.plinth.top_outline)), asked["material"], "map")
-            taken = design.identified.filter_map(&:id)
-            fresh = (1..).lazy.map { |i| "map-#{i}" }.reject { |id| taken.include?(id) }
-            forms = lifts.zip(fresh.first(lifts.size)).map { |lift, id| { "id" => id }.merge(lift) }
+            forms = lifts.zip(design.fresh_ids("map").first(lifts.size)).map { |lift, id| { "id" => id }.merge(lift) }
             patch = file["forms"] ? forms.map { |form|
  { "op" => "add", "path" => "/forms/-", "value" => form } } : [{ "op" => "add", "path" => "/forms", "value" => forms }]
             { "slices" => lifts.size, "patch" => patch }

@@ -21,11 +21,11 @@ module GreenPlinth
             evaluation = desk.evaluate(desk.find(build_id).file)
             first, later = %w[first later].map { |name| step_of(evaluation, name) }
             chain = Steps::WhyNot.new(evaluation.order.steps).chain(first.id, later.id)
-            json_body({ "reasons" => chain.map(&:to_h), "patch" => chain.empty? ? wish(evaluation.design, first, later) : [] })
+            json_body({ "reasons" => chain.map(&:to_h), "patch" => chain.empty? ? Steps::Wishes.patch(evaluation.design, first, later) : [] })
           end
         end
 
-        # Dates and wishes as data.
+        # Dates as data, and steps by their ids.
         module Dates
           def dated(evaluation)
             answer = evaluation.schedule
@@ -37,16 +37,6 @@ module GreenPlinth
           def step_of(evaluation, name)
             evaluation.order.steps.find { |step| step.id == params[name] } ||
               raise(InvalidFile, [GreenPlinth::Problem.new("/#{name}", "there is no step #{params[name].to_s[0, 60]}")])
-          end
-
-          # The change that writes down "this before that", between the parts the steps make; empty where they are one part
-          # or have no names.
-          def wish(design, first, later)
-            ids = [first, later].map { |step| design.identified.select(&:id).find { |part| step.where.include?(part.pointer) }&.id }
-            return [] if ids.include?(nil) || ids.uniq.size == 1
-
-            value = { "first" => ids[0], "then" => ids[1] }
-            design.to_h["order"] ? [{ "op" => "add", "path" => "/order/-", "value" => value }] : [{ "op" => "add", "path" => "/order", "value" => [value] }]
           end
         end
       end
