@@ -133,6 +133,29 @@ RSpec.describe "Time by hand", type: :feature do
     end
   end
 
+  describe "what now" do
+    before { ServerSpec.store.all.each { |build| ServerSpec.store.delete(build.id) } }
+
+    it "leads from the shelf to the next work, over all builds, and on to the build" do
+      open_build(sample("peat-bank"))
+      visit "/"
+      click_link "What now"
+      expect(page).to have_text("Nothing: no build has begun")
+      click_button "Next work: Tue 2 Mar"
+      expect(page).to have_css("[data-doable]", text: "Prepare the plinth")
+      expect(page).to have_css("[data-doable] svg[aria-label*='Prepare the plinth']")
+      expect(page).to have_css("section[aria-label='Do not touch']")
+      expect(barriers).to be_empty
+      first("[data-doable] a", text: "Peat bank").click
+      expect(page).to have_css("section[aria-label='Sitting 1']")
+    end
+
+    it "says what is wrong with a moment in the address" do
+      visit "/now?at=whenever"
+      expect(page).to have_css("[role=alert]", text: /whenever is not a moment/)
+    end
+  end
+
   it "draws a section true to scale however wide the page is" do
     page.current_window.resize_to(820, 1100)
     open_build(plain_file(subjects: [figure(round(8), height_mm: 60)], forms: [lift(6, rectangle(100, 60))]))

@@ -10,6 +10,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode, useMemo } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
+import { BenchPage } from "./bench/BenchPage";
 import { BuildPage } from "./build/BuildPage";
 import { useThemeMode } from "./common/useThemeMode";
 import { NewBuildPage } from "./newbuild/NewBuildPage";
@@ -31,6 +32,7 @@ function App() {
       <BrowserRouter>
         <Routes>
           <Route path="/" element={<ShelfPage />} />
+          <Route path="/now" element={<BenchPage />} />
           <Route path="/scale" element={<ScalePage />} />
           <Route path="/new" element={<NewBuildPage />} />
           <Route path="/builds/:id/:stage?" element={<BuildPage />} />

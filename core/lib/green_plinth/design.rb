@@ -44,11 +44,13 @@ module GreenPlinth
     def wishes = @wishes ||= parts("order", Part)
     def limits = to_h["limits"] || {}
 
+    # What has its place on the base.
+    # @return [Array<Part>]
+    def placed = forms + zones + features + subjects + waters
+
     # Each part with an id, courses included.
     # @return [Array<Part>]
-    def identified
-      forms + zones + zones.flat_map(&:courses) + features + features.flat_map(&:courses) + subjects + waters + tasks
-    end
+    def identified = placed + (zones + features).flat_map(&:courses) + tasks
 
     # @return [Enumerator::Lazy<String>] ids that no part has yet
     def fresh_ids(stem)

@@ -22,7 +22,7 @@ RSpec.describe GreenPlinth::Schedule::Timeline do
     # Preparing and dry-fitting leave nothing behind.
     unseen = described_class::UNSEEN
     steps = made.order.steps.select { |step| step.where.include?("/waters/0") && !unseen.include?(step.phase) }
-    expect(parts["/waters/0"]).to eq("where" => "/waters/0", "begun" => told(steps.map { |step| schedule.start(step.id) }.min),
+    expect(parts["/waters/0"]).to include("where" => "/waters/0", "begun" => told(steps.map { |step| schedule.start(step.id) }.min),
       "laid" => told(steps.map { |step| schedule.finish(step.id) }.max),
       "dry" => told(steps.map { |step| schedule.ready(step.id) }.max))
   end

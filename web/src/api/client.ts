@@ -7,6 +7,7 @@ import type {
   Dated,
   Drainage,
   Fit,
+  Now,
   PatchOperation,
   PlinthFile,
   Point,
@@ -113,6 +114,7 @@ export const api = {
   scaleResize: (ratio: number, from: { from?: string; real?: string; present?: string }) =>
     get<{ percent: number }>(`/api/scale/resize?${query({ ratio, ...from })}`),
   forecast: (id: number, patch: PatchOperation[]) => send<Dated>("POST", `/api/builds/${id}/forecast`, { patch }),
+  now: (at: string | null) => get<Now>(`/api/now?${query({ at: at ?? undefined })}`),
   chance: (id: number) => get<Chance>(`/api/builds/${id}/chance`),
   rescues: (id: number) => get<Rescue[]>(`/api/builds/${id}/rescues`),
   whyNot: (id: number, first: string, later: string) => get<WhyNot>(`/api/builds/${id}/why-not?${query({ first, later })}`),

@@ -58,6 +58,9 @@ export function ShelfPage() {
           <Typography variant="h1">Shelf</Typography>
           {shelf.data && <Typography color="text.secondary">{count(shelf.data.length, "build")}, newest change first</Typography>}
         </Box>
+        <Button component={Link} to="/now">
+          What now
+        </Button>
         <Button component={Link} to="/scale">
           Scale desk
         </Button>

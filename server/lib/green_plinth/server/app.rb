@@ -26,6 +26,7 @@ module GreenPlinth
       register Resources::ScaleDesk
       register Resources::Shaping
       register Resources::Timing
+      register Resources::Bench
       register Resources::Live
       register Resources::Pages
 

@@ -32,7 +32,7 @@ export function useRehearsed(): Rehearsed | null {
     if (!moment || !schedule) return null;
     const parts = new Map(schedule.timeline.map((part) => [part.where, part]));
     const there = (pointer: string) => begun(pointer, parts, moment);
-    const wet = schedule.timeline.filter((part) => part.begun <= moment && moment < part.dry).map((part) => part.where);
+    const wet = schedule.timeline.filter((part) => part.wet.some(([from, to]) => from <= moment && moment < to)).map((part) => part.where);
     const placed = [...new Set(wet.map((where) => where.split("/").slice(0, 3).join("/")))];
     const titles = new Map(steps.map((step) => [step.id, step.title]));
     return {
