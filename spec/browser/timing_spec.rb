@@ -133,6 +133,35 @@ RSpec.describe "Time by hand", type: :feature do
     end
   end
 
+  describe "the calendar in the brief" do
+    let!(:id) do
+      open_build(plain_file(zones: [zone(course("earth_paste"))],
+        calendar: { start: "2027-03-01T09:00", weekly: [{ day: "mon", from: "19:00", to: "21:00" }] }), "brief")
+    end
+
+    it "takes times away and further sittings by hand" do
+      click_button "Add a time away"
+      eventually { stored(id).dig("calendar", "away") == [{ "from" => "2027-03-01T19:00", "to" => "2027-03-01T22:00" }] }
+      click_button "Add a further sitting"
+      eventually { stored(id).dig("calendar", "extra")&.size == 1 }
+      find("[aria-label^='Take out a time away']").click
+      eventually { stored(id).dig("calendar", "away") == [] }
+    end
+
+    it "takes in busy times, and says what is wrong with a file that is none" do
+      lines = %w[BEGIN:VCALENDAR VERSION:2.0 BEGIN:VEVENT UID:1 DTSTART:20270301T200000 DTEND:20270301T220000
+        RRULE:FREQ=WEEKLY;COUNT=3 END:VEVENT END:VCALENDAR]
+      file = Tempfile.new(["own", ".ics"]).tap { |one| one.write(lines.join("\r\n")) && one.close }
+      find("[aria-label='Calendar file of busy times']", visible: :all).attach_file(file.path)
+      expect(page).to have_text(/3 busy times of own.*fall into the sittings/)
+      eventually { stored(id).dig("calendar", "away")&.size == 3 }
+      junk = Tempfile.new(["junk", ".ics"]).tap { |one| one.write("hello") && one.close }
+      find("[aria-label='Calendar file of busy times']", visible: :all).attach_file(junk.path)
+      expect(page).to have_text(/junk.* is no calendar file/)
+      expect(stored(id)["calendar"]["away"].size).to eq(3)
+    end
+  end
+
   describe "what now" do
     before { ServerSpec.store.all.each { |build| ServerSpec.store.delete(build.id) } }
 

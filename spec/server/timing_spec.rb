@@ -132,6 +132,51 @@ RSpec.describe "Timing over HTTP" do
     end
   end
 
+  describe "busy times" do
+    def ics(*events)
+      rows = events.map { |from, to| "BEGIN:VEVENT\r\nUID:#{from}\r\nDTSTART:#{from}\r\nDTEND:#{to}\r\nEND:VEVENT\r\n" }
+      "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n#{rows.join}END:VCALENDAR\r\n"
+    end
+    def busy(text, build_path = path) = post_json("#{build_path}/busy", { "text" => text })
+
+    # The sittings of the build are Monday and Thursday from 19:00 to 21:00.
+    let(:text) { ics(%w[20270301T200000 20270301T230000], %w[20270302T190000 20270302T200000], %w[20270304T170000 20270304T190000]) }
+
+    it "takes in only what falls into the sittings, and the bench is shut then" do
+      told = busy(text)
+      expect(told["away"]).to eq([{ "from" => "2027-03-01T20:00", "to" => "2027-03-01T23:00" }])
+      made = change(build, *told["patch"])
+      expect(made["file"]["calendar"]["away"]).to eq(told["away"])
+      first = made["evaluation"]["schedule"]["sittings"].first
+      expect([first["from"], first["to"]]).to eq(["2027-03-01T19:00", "2027-03-01T20:00"])
+    end
+
+    it "adds to the times away there are, none of them twice" do
+      away = change(build, *busy(text)["patch"])
+      again = change(away, *busy(ics(%w[20270301T200000 20270301T230000], %w[20270308T190000 20270308T200000]))["patch"])
+      expect(again["file"]["calendar"]["away"].map { |span| span["from"] }).to eq(%w[2027-03-01T20:00 2027-03-08T19:00])
+    end
+
+    it "changes nothing where nothing is met" do
+      expect(busy(ics(%w[20270302T190000 20270302T200000]))).to eq("away" => [], "patch" => [])
+    end
+
+    it "shuts a bench that is always open" do
+      bare = plain_file(zones: [zone(course("earth_paste"))])
+      bare.delete("calendar")
+      open = create(bare)
+      told = busy(text, "/api/builds/#{open["id"]}")
+      expect(told["away"].size).to eq(3)
+      expect(change(open, *told["patch"])["file"]["calendar"]["away"].size).to eq(3)
+    end
+
+    it "says what is wrong with the file" do
+      told = busy("hello")
+      expect(told["status"]).to eq(422)
+      expect(told["problems"].first).to include("pointer" => "/text", "message" => /no calendar file/)
+    end
+  end
+
   it "knows no question to a build that is not there" do
     %w[chance rescues why-not].each do |question|
       get("/api/builds/999999/#{question}")

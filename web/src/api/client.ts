@@ -1,6 +1,7 @@
 import type {
   Arrangement,
   Build,
+  Busy,
   Catalogue,
   Chance,
   CutLine,
@@ -115,6 +116,7 @@ export const api = {
     get<{ percent: number }>(`/api/scale/resize?${query({ ratio, ...from })}`),
   forecast: (id: number, patch: PatchOperation[]) => send<Dated>("POST", `/api/builds/${id}/forecast`, { patch }),
   now: (at: string | null) => get<Now>(`/api/now?${query({ at: at ?? undefined })}`),
+  busy: (id: number, text: string) => send<Busy>("POST", `/api/builds/${id}/busy`, { text }),
   chance: (id: number) => get<Chance>(`/api/builds/${id}/chance`),
   rescues: (id: number) => get<Rescue[]>(`/api/builds/${id}/rescues`),
   whyNot: (id: number, first: string, later: string) => get<WhyNot>(`/api/builds/${id}/why-not?${query({ first, later })}`),

@@ -52,6 +52,7 @@ export type SheetStack = Schemas["SheetStack"];
 export type SheetStacks = Schemas["SheetStacks"];
 export type Sliced = Schemas["Sliced"];
 export type Dated = Schemas["Dated"];
+export type Busy = Schemas["Busy"];
 export type Chance = Schemas["Chance"];
 export type Now = Schemas["Now"];
 export type Doable = Schemas["Doable"];

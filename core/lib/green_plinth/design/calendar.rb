@@ -28,6 +28,14 @@ module GreenPlinth
         end
       end
 
+      # @param spans [Array<Array(Integer, Integer)>]
+      # @return [Array<Array(Integer, Integer)>] those that take something of a sitting away; all where the bench is always open
+      def met_by(spans)
+        return spans unless sittings
+
+        spans.select { |from, to| sittings.any? { |a, b| from < b && a < to } }
+      end
+
       private
 
       def weekly

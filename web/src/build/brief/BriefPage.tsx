@@ -11,11 +11,14 @@ import { MaterialField } from "../../common/MaterialField";
 import { MomentField } from "../../common/MomentField";
 import { NumberField } from "../../common/NumberField";
 import { PURPOSES } from "../../common/purposes";
+import { nowMoment } from "../../common/words";
 import { OutlineFields } from "../inspector/OutlineFields";
 import { DownloadLink } from "../quantities/DownloadLink";
 import { useBuild, useBuildSession, useFile } from "../useSession";
+import { BusyTimes } from "./BusyTimes";
 import { Evenings } from "./Evenings";
 import { MustFit } from "./MustFit";
+import { Spans } from "./Spans";
 import { SCHOOLS } from "./schools";
 
 /** What the base is, for whom and by when: everything that is said once. */
@@ -34,6 +37,7 @@ export function BriefPage() {
   const climate: Climate = file.climate ?? {};
   const calendar: Calendar = file.calendar ?? {};
   const plinth = file.plinth;
+  const firstDay = (calendar.start ?? nowMoment()).slice(0, 10);
   return (
     <Box sx={{ p: 2, maxWidth: 1080, mx: "auto" }}>
       <Stack direction="row" sx={{ justifyContent: "space-between", alignItems: "baseline", flexWrap: "wrap" }}>
@@ -162,6 +166,23 @@ export function BriefPage() {
           onChange={(value) => inside("Change the helpers", "calendar", "helpers", value)}
         />
         <Evenings rows={calendar.weekly ?? []} onChange={(rows) => inside("Change the evenings", "calendar", "weekly", rows)} />
+        {(calendar.weekly ?? []).length > 0 && (
+          <Spans
+            title="Free once:"
+            one="a further sitting"
+            rows={calendar.extra ?? []}
+            day={firstDay}
+            onChange={(rows) => inside("Change the further sittings", "calendar", "extra", rows)}
+          />
+        )}
+        <Spans
+          title="Away, and the bench is shut:"
+          one="a time away"
+          rows={calendar.away ?? []}
+          day={firstDay}
+          onChange={(rows) => inside("Change the times away", "calendar", "away", rows)}
+        />
+        <BusyTimes />
       </FieldGroup>
       <FieldGroup title="The workshop's air">
         <NumberField
