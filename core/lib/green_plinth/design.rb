@@ -48,9 +48,11 @@ module GreenPlinth
     # @return [Array<Part>]
     def placed = forms + zones + features + subjects + waters
 
-    # Each part with an id, courses included.
+    # Each part with an id, courses included; of two with the same, the first keeps it.
     # @return [Array<Part>]
-    def identified = placed + (zones + features).flat_map(&:courses) + tasks
+    def identified
+      forms + zones + zones.flat_map(&:courses) + features + features.flat_map(&:courses) + subjects + waters + tasks
+    end
 
     # @return [Enumerator::Lazy<String>] ids that no part has yet
     def fresh_ids(stem)

@@ -58,8 +58,8 @@ module GreenPlinth
       # @return [RGeo geometry] everything that stands, as one area
       def taken
         @taken ||= begin
-          shapes = @design.subjects.map { |subject| Standing.footprint(subject) } + outlined.map { |_, shape, _| shape }
-          Plan::Geos.union(shapes.map { |shape| shape.simplify(SIMPLIFY_MM) })
+          subjects = @design.subjects.map { |subject| Standing.footprint(subject) }
+          Plan::Geos.union(subjects + outlined.map { |_, shape, _| shape.simplify(SIMPLIFY_MM) })
         end
       end
 
