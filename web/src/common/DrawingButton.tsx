@@ -1,7 +1,6 @@
-import Button from "@mui/material/Button";
-import { useRef } from "react";
 import { api } from "../api/client";
 import type { Outline } from "../api/types";
+import { FileButton } from "./FileButton";
 
 const MOST_BYTES = 1_000_000;
 
@@ -13,10 +12,7 @@ interface Props {
 
 /** Takes an outline out of an SVG or a DXF drawing. */
 export function DrawingButton({ label, onOutline, onProblem }: Props) {
-  const input = useRef<HTMLInputElement>(null);
-
-  async function read(file: File | undefined) {
-    if (!file) return;
+  async function read(file: File) {
     if (file.size > MOST_BYTES) return onProblem(`${file.name} is ${(file.size / 1e6).toFixed(1)} MB; a drawing may be 1 MB.`);
     try {
       const text = await file.text();
@@ -28,22 +24,5 @@ export function DrawingButton({ label, onOutline, onProblem }: Props) {
     }
   }
 
-  return (
-    <>
-      <Button size="small" onClick={() => input.current?.click()}>
-        {label}
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        accept=".svg,.dxf,image/svg+xml"
-        hidden
-        aria-label={`${label}: SVG or DXF file`}
-        onChange={(event) => {
-          void read(event.target.files?.[0]);
-          event.target.value = "";
-        }}
-      />
-    </>
-  );
+  return <FileButton label={label} file={`${label}: SVG or DXF file`} accept=".svg,.dxf,image/svg+xml" size="small" onFile={read} />;
 }

@@ -4,11 +4,12 @@ import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, Refused } from "../api/client";
 import type { Problem } from "../api/types";
 import { Brand } from "../common/Brand";
+import { FileButton } from "../common/FileButton";
 import { KeyboardHelp, useHelp } from "../common/KeyboardHelp";
 import { useThemeMode } from "../common/useThemeMode";
 import { count } from "../common/words";
@@ -22,7 +23,6 @@ export function ShelfPage() {
   const navigate = useNavigate();
   const shelf = useQuery({ queryKey: ["shelf"], queryFn: api.shelf, refetchOnMount: "always" });
   const [problem, setProblem] = useState<Problem | string | null>(null);
-  const file = useRef<HTMLInputElement>(null);
   const toggle = useThemeMode((state) => state.toggle);
   const help = useHelp((state) => state.show);
   const failed = (error: unknown) => setProblem(error instanceof Refused ? error.problem : (error as Error).message);
@@ -37,9 +37,8 @@ export function ShelfPage() {
     onError: failed,
   });
 
-  async function read(chosen: File | undefined) {
+  async function read(chosen: File) {
     setProblem(null);
-    if (!chosen) return;
     if (chosen.size > MOST_BYTES)
       return setProblem(`${chosen.name} is ${(chosen.size / 1e6).toFixed(1)} MB; a plinth file is 2 MB at the most.`);
     try {
@@ -64,18 +63,7 @@ export function ShelfPage() {
         <Button component={Link} to="/scale">
           Scale desk
         </Button>
-        <Button onClick={() => file.current?.click()}>Open a plinth file</Button>
-        <input
-          ref={file}
-          type="file"
-          accept=".json,application/json"
-          hidden
-          aria-label="Plinth file"
-          onChange={(event) => {
-            void read(event.target.files?.[0]);
-            event.target.value = "";
-          }}
-        />
+        <FileButton label="Open a plinth file" file="Plinth file" accept=".json,application/json" onFile={read} />
         <Button onClick={() => samples.mutate()} disabled={samples.isPending}>
           Put the samples back
         </Button>

@@ -1,8 +1,8 @@
-import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { api, Refused } from "../../api/client";
+import { FileButton } from "../../common/FileButton";
 import { count } from "../../common/words";
 import { useBuild, useBuildSession } from "../useSession";
 
@@ -12,11 +12,9 @@ const MOST_BYTES = 1_800_000;
 export function BusyTimes() {
   const build = useBuild();
   const session = useBuildSession();
-  const input = useRef<HTMLInputElement>(null);
   const [told, setTold] = useState<{ text: string; wrong: boolean } | null>(null);
 
-  async function read(file: File | undefined) {
-    if (!file) return;
+  async function read(file: File) {
     if (file.size > MOST_BYTES)
       return setTold({ text: `${file.name} is ${(file.size / 1e6).toFixed(1)} MB; a calendar may be 1.8 MB.`, wrong: true });
     try {
@@ -35,19 +33,12 @@ export function BusyTimes() {
 
   return (
     <Stack sx={{ width: "100%", alignItems: "flex-start" }}>
-      <Button size="small" onClick={() => input.current?.click()}>
-        Take in busy times (.ics)
-      </Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="Take in busy times (.ics)"
+        file="Calendar file of busy times"
         accept=".ics,text/calendar"
-        hidden
-        aria-label="Calendar file of busy times"
-        onChange={(event) => {
-          void read(event.target.files?.[0]);
-          event.target.value = "";
-        }}
+        size="small"
+        onFile={read}
       />
       {told && (
         <Typography variant="body2" color={told.wrong ? "error" : "text.secondary"} role="status">

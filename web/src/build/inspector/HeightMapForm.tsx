@@ -1,8 +1,8 @@
-import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { api, Refused } from "../../api/client";
+import { FileButton } from "../../common/FileButton";
 import { MaterialField } from "../../common/MaterialField";
 import { NumberField } from "../../common/NumberField";
 import { count } from "../../common/words";
@@ -22,14 +22,12 @@ async function encoded(file: File): Promise<string> {
 export function HeightMapForm() {
   const build = useBuild();
   const session = useBuildSession();
-  const input = useRef<HTMLInputElement>(null);
   const [height, setHeight] = useState(20);
   const [sheet, setSheet] = useState(3);
   const [material, setMaterial] = useState("cork_tile");
   const [problem, setProblem] = useState<string | null>(null);
 
-  async function read(file: File | undefined) {
-    if (!file) return;
+  async function read(file: File) {
     if (file.size > MOST_BYTES) return setProblem(`${file.name} is ${(file.size / 1e6).toFixed(1)} MB; a height map may be 1.4 MB.`);
     try {
       const { slices, patch } = await api.heightMap(build.id, { data: await encoded(file), height_mm: height, sheet_mm: sheet, material });
@@ -49,20 +47,7 @@ export function HeightMapForm() {
         <NumberField label="As high as" unit="mm" min={0.5} step={5} width={112} value={height} onChange={setHeight} />
         <NumberField label="In sheets of" unit="mm" min={0.2} step={0.5} width={118} value={sheet} onChange={setSheet} />
         <MaterialField label="Material" families={["bulk"]} value={material} width={180} onChange={setMaterial} />
-        <Button variant="outlined" onClick={() => input.current?.click()}>
-          Choose the map
-        </Button>
-        <input
-          ref={input}
-          type="file"
-          accept=".png,.asc,.txt,image/png"
-          hidden
-          aria-label="Height map file"
-          onChange={(event) => {
-            void read(event.target.files?.[0]);
-            event.target.value = "";
-          }}
-        />
+        <FileButton label="Choose the map" file="Height map file" accept=".png,.asc,.txt,image/png" variant="outlined" onFile={read} />
       </Stack>
       <Typography variant="body2" color={problem ? "error" : "text.secondary"}>
         {problem ?? "A grey PNG of 8 or 16 bits (bright is high), or an ESRI ASCII grid. It is fitted to the plinth."}
