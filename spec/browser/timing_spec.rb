@@ -185,6 +185,19 @@ RSpec.describe "Time by hand", type: :feature do
     end
   end
 
+  it "never is wider than a tablet" do
+    page.current_window.resize_to(820, 1100)
+    id = open_build(sample("estuary-skiff"), "order")
+    %w[order brief compose build-up quantities].each do |stage|
+      visit "/builds/#{id}/#{stage}"
+      expect(page).to have_css("[role=status]", text: "Saved", wait: 20)
+      click_button "Rehearse" if stage == "build-up"
+      expect(page.evaluate_script("document.documentElement.scrollWidth")).to eq(820), stage
+    end
+  ensure
+    page.current_window.resize_to(1280, 800)
+  end
+
   it "draws a section true to scale however wide the page is" do
     page.current_window.resize_to(820, 1100)
     open_build(plain_file(subjects: [figure(round(8), height_mm: 60)], forms: [lift(6, rectangle(100, 60))]))

@@ -84,7 +84,9 @@ export function benchTheme(mode: "light" | "dark"): Theme {
       button: { textTransform: "none", fontWeight: 600 },
     },
     components: {
-      MuiCssBaseline: { styleOverrides: { body: { fontVariantNumeric: "tabular-nums", overscrollBehavior: "none" } } },
+      MuiCssBaseline: {
+        styleOverrides: { html: { colorScheme: mode }, body: { fontVariantNumeric: "tabular-nums", overscrollBehavior: "none" } },
+      },
       MuiButton: { defaultProps: { disableElevation: true } },
       MuiTextField: { defaultProps: { size: "small" } },
       MuiTooltip: { defaultProps: { arrow: true } },

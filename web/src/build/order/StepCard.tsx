@@ -75,7 +75,7 @@ export function StepCard({ step, when, byId, followers, dragging }: Props) {
   );
 }
 
-const visuallyHidden = { position: "absolute", width: 1, height: 1, overflow: "hidden", clipPath: "inset(50%)" } as const;
+const visuallyHidden = { position: "absolute", width: "1px", height: "1px", overflow: "hidden", clipPath: "inset(50%)" } as const;
 
 function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
   const session = useBuildSession();
