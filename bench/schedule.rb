@@ -1,29 +1,33 @@
 # frozen_string_literal: true
 
-# Schedules of seeded random networks against their own lower bound, and how long they take.
-#   ruby --yjit -rbundler/setup -Icore/lib bench/schedule.rb
+# The instances beside this file against what is known of their optimum, then larger seeded networks against their own
+# bound, with the time each takes and the memory it leaves taken.
+#   ruby --yjit --yjit-exec-mem-size=64 -rbundler/setup -Icore/lib bench/schedule.rb
 require "green_plinth"
+require_relative "networks"
 
-def network(steps, seed)
-  random = Random.new(seed)
-  start = GreenPlinth::Moment.parse("2027-03-01T00:00")
-  sittings = Array.new(4000) { |day| [start + (day * 1440) + (19 * 60), start + (day * 1440) + (22 * 60)] }
-  nodes = Array.new(steps) do |i|
-    firsts = (0...i).to_a.sample(random.rand(0..3), random: random).last(2)
-    links = firsts.map { |first| GreenPlinth::Schedule::Link.new("s#{first}", [0, 0, 60, 240, 720, 1440].sample(random: random), nil) }
-    GreenPlinth::Schedule::Node.new(id: "s#{i}", hands_on_min: random.rand(5..60), tail_min: [0, 0, 240, 1440].sample(random: random), after: links)
-  end
-  GreenPlinth::Schedule::Network.new(start: start, sittings: sittings, hands: 1, steps: nodes)
+def timed
+  began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+  [yield, Process.clock_gettime(Process::CLOCK_MONOTONIC) - began]
 end
 
-printf("%6s %5s %9s %11s %11s %7s\n", "steps", "seed", "seconds", "makespan", "bound", "gap")
-[10, 20, 40, 60, 400, 3000].each do |steps|
-  (steps > 100 ? [1] : [1, 2, 3]).each do |seed|
-    made = network(steps, seed)
-    began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-    answer = GreenPlinth.schedule(made)
-    seconds = Process.clock_gettime(Process::CLOCK_MONOTONIC) - began
-    printf("%6d %5d %8.2fs %8d min %8d min %6.2f%%\n", steps, seed, seconds, answer.makespan_min, answer.lower_bound_min,
-      100.0 * (answer.makespan_min - answer.lower_bound_min) / answer.lower_bound_min)
-  end
+def percent(found, best) = 100.0 * (found - best) / best
+
+folder = File.join(__dir__, "instances")
+gaps = YAML.safe_load_file(File.join(folder, "optima.yml")).map do |name, known|
+  network = GreenPlinth::Formats::SequenceFile.read(File.read(File.join(folder, "#{name}.json")))
+  answer, seconds = timed { GreenPlinth.schedule(network) }
+  gap = percent(answer.makespan_min, known["best_min"])
+  printf("%-12s %5.2f s %7d min, %s %7d min: gap %5.2f %%, to its own bound %5.2f %%%s\n", name, seconds, answer.makespan_min,
+    known["proven"] ? "optimum   " : "best known", known["best_min"], gap, percent(answer.makespan_min, answer.lower_bound_min),
+    answer.proven_optimal? ? ", proven" : "")
+  gap
+end
+printf("mean gap %.2f %%, worst %.2f %%\n\n", gaps.sum / gaps.size, gaps.max)
+
+[100, 400, 3000].each do |steps|
+  network = GreenPlinth::Formats::SequenceFile.read(JSON.generate(Networks.instance("long", steps, 1)))
+  answer, seconds = timed { GreenPlinth.schedule(network) }
+  printf("%5d steps %6.2f s, gap to its own bound %.2f %%, %d MB\n", steps, seconds, percent(answer.makespan_min, answer.lower_bound_min),
+    File.read("/proc/self/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024)
 end

@@ -8,7 +8,7 @@ require "yaml"
 require "zeitwerk"
 
 # The computation of Green Plinth: from a plinth file to an evaluation. Knows no HTTP, no database and no screen,
-# and reads neither the clock nor a random source: they come in as arguments.
+# and reads neither the clock nor a random source: they come in as arguments. (A solver's time limit is the one exception.)
 module GreenPlinth
   DATA = File.expand_path("../data", __dir__)
 

@@ -33,6 +33,7 @@ module GreenPlinth
     def plinth = @plinth ||= Plinth.new(to_h["plinth"], "/plinth")
     def climate = @climate ||= Climate.of(to_h["climate"] || {})
     def calendar = @calendar ||= Calendar.new(to_h["calendar"] || {})
+    def progress = @progress ||= Progress.new(to_h["progress"] || {})
     def schools = @schools ||= Schools.new(to_h["schools"] || {}, purpose)
     def forms = @forms ||= parts("forms", Form)
     def zones = @zones ||= parts("zones", Zone)

@@ -179,7 +179,9 @@ module GreenPlinth
     def digest(member) = @digests[member] ||= Memo.digest([member, file[member]])
 
     def answer
-      Schedule::Scheduler.new(order.network, effort: @effort).call
+      soonest = Schedule::Scheduler.new(order.network, effort: @effort).call
+      calendar = design.calendar
+      calendar.objective == :ready_soonest ? soonest : Schedule::Objective.new(soonest, calendar.finish_by).call(calendar.objective)
     rescue Infeasible => e
       e
     end

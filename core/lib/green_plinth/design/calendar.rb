@@ -17,6 +17,8 @@ module GreenPlinth
 
       def start = Moment.parse(data["start"] || DEFAULT_START)
       def finish_by = data["finish_by"] && Moment.parse(data["finish_by"])
+      # @return [Symbol] :ready_soonest, :fewest_sittings or :latest_start
+      def objective = (data["objective"] || "ready_soonest").to_sym
       def hands = 1 + (data["helpers"] || 0)
 
       # @return [Array<Array(Integer, Integer)>, nil] free spans from the start on, in order; nil: always open

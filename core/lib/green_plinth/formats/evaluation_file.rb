@@ -89,6 +89,7 @@ module GreenPlinth
         slack = answer.slack
         { "ready_at" => Moment.format(answer.ready_at), "makespan_min" => answer.makespan_min, "lower_bound_min" => answer.lower_bound_min,
           "proven_optimal" => answer.proven_optimal?, "hands_on_min" => answer.network.steps.sum(&:hands_on_min),
+          "objective" => @design.calendar.objective.to_s,
           "start" => Moment.format(answer.network.start), "finish_by" => @design.calendar.finish_by&.then { |at| Moment.format(at) },
           "late_min" => late(answer), "sittings" => Schedule::Sittings.of(answer).map { |one| sitting(one) },
           "steps" => answer.network.steps.map { |step| scheduled(step.id, answer, slack) }, "timeline" => timeline.parts }
@@ -104,7 +105,8 @@ module GreenPlinth
 
       def scheduled(id, answer, slack)
         { "id" => id, "possible" => possible[id], "start" => Moment.format(answer.start(id)), "finish" => Moment.format(answer.finish(id)), "ready" => Moment.format(answer.ready(id)),
-          "slack_min" => slack[id], "critical" => slack[id].zero? }
+          "slack_min" => slack[id], "critical" => slack[id].zero?, "done" => answer.network.by_id[id].done?,
+          "pinned" => @design.progress.pinned.key?(id) }
       end
 
       def cost

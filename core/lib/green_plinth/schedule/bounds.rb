@@ -14,7 +14,7 @@ module GreenPlinth
 
       def initialize(network)
         @network = network
-        @bench = Bench.new(network.start, network.sittings, network.hands)
+        @bench = Bench.new(network)
         @heads = tightened
         @tails = backward
       end
@@ -28,7 +28,7 @@ module GreenPlinth
       private
 
       def tightened
-        heads = @network.steps.to_h { |step| [step.id, @network.start] }
+        heads = @network.steps.to_h { |step| [step.id, [step.not_before, @network.start].compact.max] }
         windows = @network.steps.any? { |step| step.after.any?(&:at_most_min) }
         ROUNDS.times do
           before = windows ? heads.dup : nil
@@ -46,8 +46,19 @@ module GreenPlinth
           from = step.after.reduce(heads[step.id]) do |least, link|
             [least, heads[link.step] + @network.by_id[link.step].hands_on_min + link.at_least_min].max
           end
-          heads[step.id] = @bench.earliest_alone(from, step.hands_on_min) or raise none_left(step, from)
+          heads[step.id] = step.at ? pinned(step, from) : alone(step, from)
         end
+      end
+
+      def alone(step, from)
+        @bench.earliest_alone(from, step.hands_on_min, step.lead_min || 0, step.stay_min || 0) or raise none_left(step, from)
+      end
+
+      def pinned(step, from)
+        return step.at if step.at >= from
+
+        raise Infeasible.new("#{step.id} is pinned to #{Moment.words(step.at)}, but what it waits for cannot be ready before " \
+                             "#{Moment.words(from)}.", steps: [step.id])
       end
 
       # A step whose follower may not wait long cannot be early when the follower must be late.
@@ -80,7 +91,7 @@ module GreenPlinth
         ends = thresholds(tails.values)
         starts.flat_map do |r|
           ends.filter_map do |q|
-            work = @network.steps.sum { |step| heads[step.id] >= r && tails[step.id] >= q ? step.hands_on_min : 0 }
+            work = sitting_down.sum { |step| heads[step.id] >= r && tails[step.id] >= q ? step.hands_on_min : 0 }
             next if work.zero?
 
             at = @bench.after_open(r, (work / @network.hands.to_f).ceil)
@@ -88,6 +99,9 @@ module GreenPlinth
           end
         end.max || @network.start
       end
+
+      # Pinned work may be done when no sitting is open.
+      def sitting_down = @sitting_down ||= @network.steps.reject(&:at)
 
       def thresholds(values)
         all = values.uniq.sort
@@ -97,8 +111,8 @@ module GreenPlinth
       end
 
       def none_left(step, from)
-        if step.hands_on_min > @bench.longest
-          return Infeasible.new("#{step.id} takes #{Moment.span(step.hands_on_min)} in one go, and the longest sitting is " \
+        if step.room_min > @bench.longest
+          return Infeasible.new("#{step.id} takes #{Moment.span(step.room_min)} in one go, and the longest sitting is " \
                                 "#{Moment.span(@bench.longest)}.", steps: [step.id])
         end
         Infeasible.new("No sitting is left for #{step.id}, which cannot begin before #{Moment.words(from)}.", steps: [step.id])

@@ -70,7 +70,7 @@ module GreenPlinth
         waits = @network.steps.to_h { |step| [step.id, factor(spread(@materials[step.id]))] }
         steps = @network.steps.map do |step|
           Node.new(id: step.id, hands_on_min: hands(step), tail_min: (step.tail_min * waits[step.id]).round,
-            after: step.after.map { |link| stretched(link, waits[link.step]) })
+            after: step.after.map { |link| stretched(link, waits[link.step]) }, not_before: step.not_before, at: step.at, stay_min: step.stay_min)
         end
         Network.new(start: @network.start, sittings: @network.sittings, hands: @network.hands, steps: steps)
       end
@@ -82,6 +82,8 @@ module GreenPlinth
 
       # A sitting is as long as it is: work that grows past it is taken to just fill it.
       def hands(step)
+        return 0 if step.hands_on_min.zero?
+
         minutes = step.hands_on_min * factor(HANDS) * (@random.rand < REDO ? 2 : 1)
         [minutes.round, 1].max.then { |whole| @longest ? [whole, [@longest, step.hands_on_min].max].min : whole }
       end

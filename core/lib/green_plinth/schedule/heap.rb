@@ -2,24 +2,25 @@
 
 module GreenPlinth
   module Schedule
-    # Steps that may be placed, most urgent first; ties go by id, so that the same network has the same schedule.
+    # Places of steps that may be laid, most urgent first; ties go by place, so that the same network has the same schedule.
     class Heap
+      # @param urgency [Array<Numeric>] by place; may grow while its step is not in the heap
       def initialize(urgency)
         @urgency = urgency
-        @steps = []
+        @places = []
       end
 
-      def push(step)
-        key = key(step)
-        @steps.insert(@steps.bsearch_index { |other| (key(other) <=> key).positive? } || @steps.size, step)
+      def push(place)
+        mine = @urgency[place]
+        at = @places.bsearch_index do |other|
+          theirs = @urgency[other]
+          theirs < mine || (theirs == mine && other > place)
+        end
+        @places.insert(at || @places.size, place)
       end
 
-      def pop = @steps.shift
-      def drop(step) = @steps.delete(step)
-
-      private
-
-      def key(step) = [-@urgency[step.id], step.id]
+      def pop = @places.shift
+      def drop(place) = @places.delete(place)
     end
   end
 end

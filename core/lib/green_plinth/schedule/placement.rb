@@ -4,86 +4,128 @@ module GreenPlinth
   module Schedule
     # Places steps one by one in a given order of urgency, each as early as its waits and the bench allow. Where a
     # follower comes too late for its window, the first is taken off, with all that hangs on it, and laid later; the
-    # follower then goes before whatever took its place.
+    # follower then goes before whatever took its place. Within, a step is known by its place among the steps.
     class Placement
       # Times a step may be laid again for each step there is, before the windows count as not to be met.
       RETRIES = 60
 
+      # @return [Integer] steps laid so far, again and again included: what a search pays by
+      attr_reader :laid
+
       # @param network [Network]
+      # @param heads [Hash{String => Integer}] minute before which each step cannot begin
       # @param urgency [Hash{String => Numeric}] greater goes first
       # @param promote [Boolean] whether a step that missed its window goes before what took its place; mostly that
       #   helps, but two that promote each other by turns chase each other for ever
       def initialize(network, heads, urgency, promote: true)
         @promote = promote
         @network = network
-        @heads = heads
-        @urgency = urgency.dup
-        @most_urgent = (urgency.values.max || 0) + 1
-        @bench = Bench.new(network.start, network.sittings, network.hands)
-        @following = Hash.new { |hash, id| hash[id] = [] }
-        network.steps.each { |step| step.after.each { |link| @following[link.step] << step } }
+        @steps = network.steps
+        @waits = network.waits
+        @followers = network.followers
+        @release = heads.values_at(*network.places.keys)
+        @urgency = urgency.values_at(*network.places.keys)
+        @most_urgent = (@urgency.max || 0) + 1
+        @laid = 0
       end
 
       # @return [Hash{String => Integer}] start of each step; raises Infeasible
       def call
-        @starts = {}
-        @hands = {}
-        @release = @heads.dup
-        @retries = RETRIES * [@network.steps.size, 10].max
-        @left = @network.steps.to_h { |step| [step.id, step.after.size] }
+        @bench = Bench.new(@network)
+        @starts = Array.new(@steps.size)
+        @finishes = Array.new(@steps.size)
+        @hands = Array.new(@steps.size)
+        @retries = RETRIES * [@steps.size, 10].max
+        reserve_pinned
+        @left = @waits.map(&:size)
         @ready = Heap.new(@urgency)
-        @network.steps.each { |step| @ready.push(step) if step.after.empty? }
-        while (step = @ready.pop)
-          place(step)
+        @left.each_with_index { |left, place| @ready.push(place) if left.zero? }
+        while (place = @ready.pop)
+          lay(place)
         end
-        @starts
+        @steps.each_with_index.to_h { |step, place| [step.id, @starts[place]] }
       end
 
       private
 
-      def place(step)
-        from = step.after.reduce(@release[step.id]) do |least, link|
-          finish = @starts[link.step] + @network.by_id[link.step].hands_on_min + link.at_least_min
-          finish > least ? finish : least
+      def reserve_pinned
+        @steps.each_with_index do |step, place|
+          next unless step.at && step.hands_on_min.positive?
+
+          @hands[place] = @bench.reserve(step.at, step.hands_on_min) or
+            raise Infeasible.new("#{step.id} is pinned to #{Moment.words(step.at)}, when the hands are at another pinned step.", steps: [step.id])
         end
-        start, hand = @bench.earliest(from, step.hands_on_min) || raise(none_left(step))
-        late = too_late(step, start)
-        late ? lay_again(step, start, late) : settle(step, start, hand)
       end
 
-      def settle(step, start, hand)
-        @bench.take(hand, start, step.hands_on_min)
-        @starts[step.id] = start
-        @hands[step.id] = hand
-        @following[step.id].each { |later| @ready.push(later) if (@left[later.id] -= 1).zero? }
+      def lay(place)
+        @laid += 1
+        step = @steps[place]
+        from = from(place)
+        start, hand = step.at ? pinned(step, place, from) : @bench.earliest(from, step.hands_on_min, step.lead_min || 0, step.stay_min || 0)
+        raise none_left(step) unless start
+
+        late = too_late(place, start)
+        late ? lay_again(place, start, late) : settle(place, start, hand)
       end
 
-      # @return [Link, nil] the window most overrun
-      def too_late(step, start)
-        step.after.select(&:at_most_min).select { |link| start > finish(link.step) + link.at_most_min }
-          .max_by { |link| start - finish(link.step) - link.at_most_min }
+      # The earliest that all it waits for allows.
+      def from(place)
+        from = @release[place]
+        @waits[place].each do |first, least, _|
+          due = @finishes[first] + least
+          from = due if due > from
+        end
+        from
       end
 
-      def finish(id) = @starts[id] + @network.by_id[id].hands_on_min
+      def pinned(step, place, from)
+        return [step.at, @hands[place]] if from <= step.at
 
-      def lay_again(step, start, link)
-        raise unmet(step, link) if (@retries -= 1).negative?
+        raise Infeasible.new("#{step.id} is pinned to #{Moment.words(step.at)}, but what it waits for is not ready before " \
+                             "#{Moment.words(from)}.", steps: [step.id])
+      end
+
+      def settle(place, start, hand)
+        step = @steps[place]
+        @bench.take(hand, start, step.hands_on_min) unless step.at
+        @starts[place] = start
+        @finishes[place] = start + step.hands_on_min
+        @hands[place] = hand
+        @followers[place].each { |later| @ready.push(later) if (@left[later] -= 1).zero? }
+      end
+
+      # @return [Array(Integer, Integer, Integer), nil] the wait whose window is most overrun
+      def too_late(place, start)
+        worst = nil
+        most = 0
+        @waits[place].each do |wait|
+          next unless wait[2]
+
+          over = start - @finishes[wait[0]] - wait[2]
+          worst, most = wait, over if over > most
+        end
+        worst
+      end
+
+      def lay_again(place, start, wait)
+        first, _, most = wait
+        raise unmet(@steps[place], wait) if (@retries -= 1).negative? || @steps[first].at
 
         # Each miss makes it more urgent than all that missed before.
-        @urgency[step.id] = (@most_urgent += 1) if @promote
-        first = @network.by_id[link.step]
-        @release[first.id] = [@release[first.id] + 1, start - link.at_most_min - first.hands_on_min].max
+        @urgency[place] = (@most_urgent += 1) if @promote
+        @release[first] = [@release[first] + 1, start - most - @steps[first].hands_on_min].max
         lift(first)
         @ready.push(first)
       end
 
       # Takes a step off, and what follows it. What then waits for something again leaves the ready ones.
-      def lift(step)
-        @bench.free(@hands[step.id], @starts.delete(step.id))
-        @following[step.id].each do |later|
-          @left[later.id] += 1
+      def lift(place)
+        @bench.free(@hands[place], @starts[place]) unless @steps[place].at
+        @starts[place] = nil
+        @followers[place].each do |later|
+          @left[later] += 1
           @ready.drop(later)
-          lift(later) if @starts.key?(later.id)
+          lift(later) if @starts[later]
         end
       end
 
@@ -91,9 +133,10 @@ module GreenPlinth
         Infeasible.new("No sitting is left for #{step.id}.", steps: [step.id])
       end
 
-      def unmet(step, link)
-        Infeasible.new("No sittings were found in which #{step.id} begins at most #{Moment.span(link.at_most_min)} after #{link.step}.",
-          steps: [link.step, step.id])
+      def unmet(step, wait)
+        first = @steps[wait[0]].id
+        Infeasible.new("No sittings were found in which #{step.id} begins at most #{Moment.span(wait[2])} after #{first}.",
+          steps: [first, step.id])
       end
     end
   end

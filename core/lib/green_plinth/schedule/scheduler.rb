@@ -2,16 +2,20 @@
 
 module GreenPlinth
   module Schedule
-    # Ready soonest: a constructive pass by what must still follow each step, then seeded tries that shake the order,
-    # keeping what is better. Stops early when the lower bound is met.
+    # Ready soonest: a constructive pass by what must still follow each step, then seeded tries that shake the order, each
+    # pulled tight from both ends, keeping what is better. Stops early when the lower bound is met. A thorough search of a
+    # small network ends with a solver, which betters it or proves it.
     class Scheduler
-      # Placements of one step that a search may spend: the tries are this divided by the number of steps.
-      EFFORT = { quick: 600, thorough: 60_000 }.freeze
-      TRIES = (4..400)
+      # Steps that a search may lay, again and again included, before it answers with the best it has.
+      EFFORT = { quick: 2_500, thorough: 400_000 }.freeze
+      # The same for long networks: there each step laid looks through as many others.
+      EFFORT_BY_STEPS = 40_000_000
+      # Tries at the least and at the most, however many steps there are.
+      TRIES = { quick: 2..12, thorough: 2..3000 }.freeze
       # Tries that may lead nowhere before the network counts as one that no schedule fits.
       FAILURES = 40
       # How far a try shakes the urgencies, as shares of the longest, in turn: from a nudge to an order of its own.
-      SHAKES = [0.1, 0.3, 1.0, 3.0].freeze
+      SHAKES = [0.03, 0.1, 0.3, 1.0].freeze
 
       # @param network [Network]
       # @param effort [Symbol] :quick within an edit, :thorough when asked for a schedule alone
@@ -28,45 +32,94 @@ module GreenPlinth
         return Answer.new(@network, {}, @network.start) if @network.steps.empty?
 
         @least = @bounds.ready
-        best = searched
-        Answer.new(@network, best, @least)
+        search
+        solve if @effort == :thorough && Optimum.fits?(@network)
+        raise @failed unless @best
+
+        Answer.new(@network, @best, @least)
       end
 
       private
 
-      def searched
-        own = @network.steps.to_h { |step| [step.id, @bounds.tails[step.id] + step.hands_on_min] }
-        late = own.to_h { |id, tail| [id, tail - @bounds.heads[id]] }
-        best, urgency = [own, late].filter_map { |try| placed(try) }.min_by { |starts, _| ready(starts) }
-        urgency ||= own
-        @failures = 0
-        tries.times do |round|
-          break if best ? ready(best) <= @least : (@failures += 1) > FAILURES
-
-          found, shaken = placed(shaken(urgency), promote: round.even?)
-          best, urgency = found, shaken if found && (best.nil? || ready(found) < ready(best))
+      def search
+        @justification = Justification.new(@network, @bounds.heads)
+        @spent = failures = tries = 0
+        own, late = constructive
+        @urgency = own
+        shakes = [own, late].each
+        until met? || enough?(tries) || failures > FAILURES
+          tries += 1
+          urgency = begin
+            shakes.next
+          rescue StopIteration
+            shaken
+          end
+          keep(urgency, promote: tries.odd?) or (@best or failures += 1)
         end
-        best || raise(@failed)
       end
 
-      # @return [Array(Hash, Hash), nil] starts and the urgencies that led to them; nil where these led nowhere, which
-      #   proves nothing of others
-      def placed(urgency, promote: true)
-        [Placement.new(@network, @bounds.heads, urgency, promote: promote).call, urgency]
+      def enough?(tries)
+        return true if tries >= TRIES.fetch(@effort).max
+
+        tries >= TRIES.fetch(@effort).min && @spent + @justification.laid >= [EFFORT.fetch(@effort), EFFORT_BY_STEPS / @network.steps.size].min
+      end
+
+      def met? = @best && ready(@best) <= @least
+
+      # The longest way to the end first; and the same, less how early each could be. What a pinned step waits for goes first.
+      def constructive
+        own = @network.steps.to_h { |step| [step.id, @bounds.tails[step.id] + step.hands_on_min] }
+        pinned = before_pinned
+        own = own.to_h { |id, value| [id, pinned.include?(id) ? value + own.values.sum : value] }
+        [own, own.to_h { |id, tail| [id, tail - @bounds.heads[id]] }]
+      end
+
+      def before_pinned
+        waiting = @network.steps.select(&:at)
+        waiting.each_with_object({}) do |step, found|
+          step.after.each do |link|
+            next if found[link.step]
+
+            found[link.step] = true
+            waiting << @network.by_id[link.step]
+          end
+        end
+      end
+
+      # @return [Boolean] whether the try came to a schedule at all
+      def keep(urgency, promote:)
+        placement = Placement.new(@network, @bounds.heads, urgency, promote: promote)
+        found = @justification.call(placement.call)
+        return true if @best && ready(found) > ready(@best)
+
+        @best = found
+        @urgency = found.transform_values(&:-@)
+        true
       rescue Infeasible => e
         @failed = e
-        nil
+        false
+      ensure
+        @spent += placement.laid if placement
       end
-
-      def tries = (EFFORT.fetch(@effort) / @network.steps.size).clamp(TRIES.min, TRIES.max)
 
       def ready(starts)
-        starts.map { |id, start| start + @network.by_id[id].hands_on_min + @network.by_id[id].tail_min }.max
+        @network.steps.map { |step| starts[step.id] + step.hands_on_min + step.tail_min }.max
       end
 
-      def shaken(urgency)
-        width = urgency.values.map(&:abs).max * SHAKES[(@shake = (@shake || 0) + 1) % SHAKES.size] * @random.rand
-        urgency.transform_values { |value| value + ((@random.rand - 0.5) * 2 * width) }
+      def shaken
+        @shake = ((@shake || -1) + 1) % SHAKES.size
+        low, high = @urgency.values.minmax
+        width = [high - low, 1].max * SHAKES[@shake] * @random.rand
+        @urgency.transform_values { |value| value + ((@random.rand - 0.5) * 2 * width) }
+      end
+
+      def solve
+        return if met?
+
+        optimum = Optimum.new(@network, @bounds, @best && ready(@best))
+        @best = optimum.starts || @best
+        @least = [@least, optimum.bound].max if optimum.bound
+        @failed = Infeasible.new("#{@failed.message} No order of the steps keeps every window: that is proven.", steps: @failed.steps) if optimum.impossible?
       end
     end
   end

@@ -15,15 +15,23 @@ module GreenPlinth
       # @param answer [Answer]
       # @return [Array<Sitting>] in order, empty ones left out
       def of(answer)
-        steps = answer.network.steps.map(&:id).sort_by { |id| [answer.start(id), answer.finish(id)] }
+        steps = answer.network.steps.reject(&:done?).map(&:id).sort_by { |id| [answer.start(id), answer.finish(id)] }
         answer.network.sittings ? within(answer, steps) : runs(answer, steps)
       end
 
+      # Pinned work may lie outside every sitting: it makes one of its own.
       def within(answer, steps)
         sittings = answer.network.sittings
-        steps.group_by { |id| sittings.bsearch_index { |_, to| to > answer.start(id) } || (sittings.size - 1) }
-          .map { |index, ids| Sitting.new(*sittings[index], ids) }
+        steps.group_by { |id| sitting_of(id, answer, sittings) }.map { |span, ids| Sitting.new(*span, ids) }.sort_by(&:from)
       end
+
+      def sitting_of(id, answer, sittings)
+        start, finish = answer.start(id), answer.finish(id)
+        sitting = sittings[sittings.bsearch_index { |_, to| to > start } || (sittings.size - 1)]
+        own = sitting.nil? || (answer.network.by_id[id].at && (start < sitting[0] || finish > sitting[1]))
+        own ? [start, finish] : sitting
+      end
+      private_class_method :sitting_of
       private_class_method :within
 
       def runs(answer, steps)

@@ -9,7 +9,7 @@ module GreenPlinth
       def initialize(answer)
         @answer = answer
         @network = answer.network
-        @bench = Bench.new(@network.start, @network.sittings, 1)
+        @bench = Bench.new(@network, 1)
       end
 
       # @return [Hash{String => Integer}] minutes
@@ -22,7 +22,7 @@ module GreenPlinth
           followers[step.id].each { |later, wait| by = [by, latest[later] - wait].min }
           following = order[at + 1] if @network.hands == 1
           by = [by, latest[following.id]].min if following && step.hands_on_min.positive?
-          latest[step.id] = @bench.latest_alone(by, step.hands_on_min) || @answer.start(step.id)
+          latest[step.id] = step.at || @bench.latest_alone(by, step.hands_on_min, step.lead_min || 0, step.stay_min || 0) || @answer.start(step.id)
         end
         latest.to_h { |id, start| [id, [start - @answer.start(id), 0].max] }
       end

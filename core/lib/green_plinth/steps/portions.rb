@@ -6,32 +6,49 @@ module GreenPlinth
     # longer than the longest sitting. One piece that cannot be left stays whole, however long.
     class Portions
       # @param longest_min [Integer, nil] the longest sitting; nil: the bench is always open
-      def initialize(longest_min, copies, catalogue)
+      # @param batches [Hash{String => Array<Range>}] copies of each batch by work, where they are settled already
+      def initialize(longest_min, copies, catalogue, batches: {})
         @longest = longest_min
         @copies = copies
         @catalogue = catalogue
+        @batches = batches
       end
 
       # @param least [Integer] at least so many parts or batches
       # @return [Array<Step>] without their `after`
       def of(work, least: 1)
-        whole = work.hands_on(@copies)
+        settled = @batches[work.id]
+        return settled.map { |copies| batch(work, copies) } if settled && settled.size >= least
+
+        whole = minutes(work, @copies)
         return [step(work, whole, 1..@copies)] if least == 1 && (@longest.nil? || whole <= @longest)
-        return batches(work, least) if @copies > 1 && (@longest.nil? || work.hands_on(1) <= @longest)
+        return batches(work, least) if @copies > 1 && (@longest.nil? || minutes(work, 1) <= @longest)
 
         work.splittable ? parts(work, whole, least) : [step(work, whole, 1..@copies)]
       end
 
+      # @return [Float] hands-on minutes for so many copies, with every mix
+      def minutes(work, copies) = work.hands_on(copies) + ((mixes(work, copies) - 1) * Mixing::AGAIN_MIN)
+
       private
 
+      def mixes(work, copies)
+        Mixing.times(@catalogue[work.material], work.stages.open_min, work.each_min * copies)
+      end
+
       def batches(work, least)
-        most = @longest && (1..@copies).to_a.bsearch { |count| work.hands_on(count) > @longest }
+        most = @longest && (1..@copies).to_a.bsearch { |count| minutes(work, count) > @longest }
         size = most ? most - 1 : @copies
         count = [(@copies / size.to_f).ceil, least].max
         even = (@copies / count.to_f).ceil
-        (1..@copies).each_slice(even).map.with_index(1) do |copies, number|
-          step(work, work.hands_on(copies.size), copies.first..copies.last, "batch-#{number}", "bases #{copies.first}–#{copies.last}")
-        end
+        (1..@copies).each_slice(even).map { |copies| batch(work, copies.first..copies.last) }
+      end
+
+      def batch(work, copies)
+        return step(work, minutes(work, @copies), copies) if copies == (1..@copies)
+
+        words = copies.size == 1 ? "base #{copies.min}" : "bases #{copies.min}–#{copies.max}"
+        step(work, minutes(work, copies.size), copies, "bases-#{copies.min}-#{copies.max}", words)
       end
 
       def parts(work, whole, least)
@@ -44,10 +61,16 @@ module GreenPlinth
 
       def step(work, minutes, copies, suffix = nil, words = nil, share = 1.0)
         Step.new(id: [work.id, suffix].compact.join("/"), title: [work.title, words].compact.join(", "), phase: work.phase,
-          technique: work.technique.key, hands_on_min: [minutes.round, 1].max, tail_min: work.stages.dry_min, stages: work.stages,
-          rig: work.rig, material: work.material, uses: work.uses.map { |use| use * (copies.size * share) }, cautions: cautions(work),
-          inspection: work.technique.look, trouble: work.technique.trouble, where: work.where, places: work.places,
-          copies: copies, after: [], note: work.note)
+          technique: work.technique.key, hands_on_min: [minutes.round, 1].max, each_min: work.each_min * share, tail_min: work.stages.dry_min,
+          stages: work.stages, rig: work.rig, material: work.material, uses: work.uses.map { |use| use * (copies.size * share) },
+          cautions: cautions(work), inspection: work.technique.look, trouble: work.technique.trouble, where: work.where, places: work.places,
+          copies: copies, after: [], note: work.note, stay_min: stay(work, minutes), mixes: mixes(work, copies.size * share))
+      end
+
+      # No longer than the longest sitting leaves.
+      def stay(work, minutes)
+        stay = work.technique["stay_min"] || 0
+        @longest ? [stay, @longest - minutes.round].min.clamp(0..) : stay
       end
 
       # Hazards of the technique, of the material and of what holds it, each told once. Spraying makes any coat a mist.

@@ -3,9 +3,11 @@
 module GreenPlinth
   module Steps
     # One piece of hands-on work with the drying that follows it, small enough for a sitting.
-    #   tail_min: until dry through, nil where unknown; after: Array<After>; copies: Range of the copies it serves.
+    #   tail_min: until dry through, nil where unknown; after: Array<After>; copies: Range of the copies it serves;
+    #   stay_min: how long the maker stays at it in the same sitting when the hands are off;
+    #   each_min: hands-on minutes for one more copy; mixes: how often what it lays is stirred up.
     Step = Struct.new(:id, :title, :phase, :technique, :hands_on_min, :tail_min, :stages, :rig, :material, :uses, :cautions,
-      :inspection, :trouble, :where, :places, :copies, :after, :note, keyword_init: true)
+      :inspection, :trouble, :where, :places, :copies, :after, :note, :stay_min, :each_min, :mixes, keyword_init: true)
 
     class Step
       # What a step waits for, and why: one step and every reason there is to wait for it.

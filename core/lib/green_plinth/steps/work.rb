@@ -17,6 +17,9 @@ module GreenPlinth
       # @return [Float] hands-on minutes for so many copies, or for a share of one
       def hands_on(copies) = minutes ? minutes * copies : technique.hands_on(amount * copies)
 
+      # @return [Float] hands-on minutes for one more copy
+      def each_min = hands_on(2) - hands_on(1)
+
       private
 
       def coat_title(text) = coats > 1 ? "#{text}, coat #{coat} of #{coats}" : text
