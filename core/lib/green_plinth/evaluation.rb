@@ -97,6 +97,13 @@ module GreenPlinth
       part(:chance, buildable, @effort) { Schedule::Chance.new(schedule, order.steps, catalogue, finish_by: design.calendar.finish_by).call }
     end
 
+    # @return [Hash] see Schedule::BatchPlan; raises Infeasible
+    def batch
+      part(:batch, buildable, @effort) do
+        Schedule::BatchPlan.new(self, Evaluation.new(design.with("copies", 1).with("progress", {}), catalogue, @memo)).to_h
+      end
+    end
+
     # @return [Schedule::Timeline] raises Infeasible
     def timeline = Schedule::Timeline.new(order.steps, schedule)
 

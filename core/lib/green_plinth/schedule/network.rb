@@ -3,7 +3,8 @@
 module GreenPlinth
   module Schedule
     # Steps to be placed: minutes since the epoch of Moment; sittings nil: the bench is always open.
-    Network = Struct.new(:start, :sittings, :hands, :steps, keyword_init: true) do
+    #   known: starts of a plan that is known to be good, by step; nil: none is.
+    Network = Struct.new(:start, :sittings, :hands, :steps, :known, keyword_init: true) do
       # @return [Hash{String => Node}]
       def by_id = @by_id ||= steps.to_h { |step| [step.id, step] }
 

@@ -9,7 +9,7 @@ module GreenPlinth
       # Steps that a search may lay, again and again included, before it answers with the best it has.
       EFFORT = { quick: 2_500, thorough: 400_000 }.freeze
       # The same for long networks: there each step laid looks through as many others.
-      EFFORT_BY_STEPS = 40_000_000
+      EFFORT_BY_STEPS = 16_000_000
       # Tries at the least and at the most, however many steps there are.
       TRIES = { quick: 2..12, thorough: 2..3000 }.freeze
       # Tries that may lead nowhere before the network counts as one that no schedule fits.
@@ -46,7 +46,7 @@ module GreenPlinth
         @spent = failures = tries = 0
         own, late = constructive
         @urgency = own
-        shakes = [own, late].each
+        shakes = [@network.known&.transform_values(&:-@), own, late].compact.each
         until met? || enough?(tries) || failures > FAILURES
           tries += 1
           urgency = begin

@@ -2,15 +2,14 @@
 
 module GreenPlinth
   module Steps
-    # How many copies to take at a time: long work over a batch is first planned copy by copy, wherever a sitting has room;
-    # what then falls into one sitting becomes one batch. Batches that a maker has done already stay as they were.
+    # How many copies to take at a time: long work over a batch is first planned copy by copy, wherever a sitting has room
+    # or a coat has to dry; what then follows without a pause becomes one batch. Batches that a maker has done already stay as they were.
     class AssemblyLine
       # The least work worth setting up for, minutes, and the most batches of one work that the plan is tried with.
       LEAST_MIN = 25
       MOST = 40
-      DONE = %r{\A(.+)/bases-(\d+)-(\d+)\z}
-
       # @param works [Array<Work>]
+      # @param sittings [Array<Array(Integer, Integer)>, nil]
       # @param portions [Portions]
       # @param progress [Design::Progress]
       def initialize(works, copies, sittings, portions, progress)
@@ -33,14 +32,19 @@ module GreenPlinth
 
       # @param steps [Array<Step>] laid out finely
       # @param answer [Schedule::Answer] their plan
-      # @return [Hash{String => Array<Range>}] the same joined sitting by sitting, in the turn they are done in
+      # @return [Hash{String => Array<Range>}] the same, joined where one follows the other without a pause, in the turn they are done in
       def joined(steps, answer)
-        sitting_of = Schedule::Sittings.of(answer).each_with_index.flat_map { |sitting, index| sitting.steps.map { |id| [id, index] } }.to_h
         fine.to_h do |id, ranges|
-          mine = steps.select { |step| step.id.start_with?("#{id}/bases-") && sitting_of.key?(step.id) && !@done[id]&.include?(step.copies) }
-          runs = mine.sort_by { |step| answer.start(step.id) }.slice_when { |a, b| sitting_of[a.id] != sitting_of[b.id] }
+          mine = steps.select { |step| step.id.start_with?("#{id}/bases-") && !@done[id]&.include?(step.copies) }
+          runs = mine.sort_by { |step| answer.start(step.id) }.slice_when { |a, b| answer.finish(a.id) < answer.start(b.id) }
           [id, mine.empty? ? ranges : in_turn(@done[id] || [], runs.map { |run| run.sum { |step| step.copies.size } })]
         end
+      end
+
+      # @return [Hash{String => Integer}] for each step the start that its first copy had in the fine plan
+      def starts(steps, fine, answer)
+        by_work = fine.group_by(&:work_id)
+        steps.to_h { |step| [step.id, answer.start(by_work[step.work_id].find { |one| one.copies.cover?(step.copies.min) }.id)] }
       end
 
       private
@@ -62,7 +66,7 @@ module GreenPlinth
       end
 
       def done_batches(progress)
-        progress.done.keys.filter_map { |id| DONE.match(id) }.group_by { |match| match[1] }
+        progress.done.keys.filter_map { |id| Step::BATCH.match(id) }.group_by { |match| match[1] }
           .transform_values { |matches| matches.map { |match| match[2].to_i..match[3].to_i } }
       end
 

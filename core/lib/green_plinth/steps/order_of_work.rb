@@ -30,7 +30,7 @@ module GreenPlinth
       def network_of(steps)
         Schedule::Network.new(
           start: [@design.calendar.start, *@design.progress.done.values].min, sittings: @design.calendar.sittings, hands: @design.calendar.hands,
-          steps: steps.map { |step| node(step) }
+          steps: steps.map { |step| node(step) }, known: @known&.slice(*steps.map(&:id))
         )
       end
 
@@ -65,17 +65,22 @@ module GreenPlinth
         line.fine == line.begun ? plain : sooner(plain, by_sittings(works, constraints, line))
       end
 
+      # @return [Array(Array<Step>, Hash)] steps and the starts they had when they were planned finely
       def by_sittings(works, constraints, line)
         fine = fitted(works, constraints, line.fine)
-        fitted(works, constraints, line.joined(fine, planned(fine)))
+        answer = planned(fine)
+        steps = fitted(works, constraints, line.joined(fine, answer))
+        [steps, line.starts(steps, fine, answer)]
       rescue Infeasible
         nil
       end
 
-      def sooner(plain, other)
-        other && planned(other).ready_at <= planned(plain).ready_at - WORTH_IT_MIN ? other : plain
+      def sooner(plain, (steps, starts))
+        even = planned(plain)
+        @known = starts
+        steps && planned(steps).ready_at <= even.ready_at - WORTH_IT_MIN ? steps : plain
       rescue Infeasible
-        other || plain
+        steps || plain
       end
 
       def planned(steps) = Schedule::Scheduler.new(network_of(steps), effort: :quick).call

@@ -10,6 +10,12 @@ module GreenPlinth
       :inspection, :trouble, :where, :places, :copies, :after, :note, :stay_min, :each_min, :mixes, keyword_init: true)
 
     class Step
+      # A batch of copies in the id of its step.
+      BATCH = %r{\A(.+)/bases-(\d+)-(\d+)\z}
+
+      # @return [String] the same for all batches of one work
+      def work_id = BATCH.match(id)&.[](1) || id
+
       # What a step waits for, and why: one step and every reason there is to wait for it.
       After = Struct.new(:step, :at_least_min, :at_most_min, :code, :strength, :why, keyword_init: true)
     end
