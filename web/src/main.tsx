@@ -14,6 +14,7 @@ import { BenchPage } from "./bench/BenchPage";
 import { BuildPage } from "./build/BuildPage";
 import { useThemeMode } from "./common/useThemeMode";
 import { NewBuildPage } from "./newbuild/NewBuildPage";
+import { PlanPage } from "./plan/PlanPage";
 import { ScalePage } from "./scale/ScalePage";
 import { ShelfPage } from "./shelf/ShelfPage";
 import { benchTheme } from "./theme";
@@ -33,6 +34,7 @@ function App() {
         <Routes>
           <Route path="/" element={<ShelfPage />} />
           <Route path="/now" element={<BenchPage />} />
+          <Route path="/plan" element={<PlanPage />} />
           <Route path="/scale" element={<ScalePage />} />
           <Route path="/new" element={<NewBuildPage />} />
           <Route path="/builds/:id/:stage?" element={<BuildPage />} />

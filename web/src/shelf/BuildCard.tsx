@@ -14,7 +14,7 @@ import { PlanShapes } from "../build/plan/PlanShapes";
 import { count, momentWords, plain, short, span } from "../common/words";
 
 /** One build on the shelf: drawn, with its date, what is next and what is wet. */
-export function BuildCard({ build, onDelete }: { build: ShelfBuild; onDelete: () => void }) {
+export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCopy: () => void; onDelete: () => void }) {
   const { bench } = useTheme();
   const [asking, setAsking] = useState(false);
   const late = build.late_min !== null && build.late_min > 0;
@@ -76,6 +76,9 @@ export function BuildCard({ build, onDelete }: { build: ShelfBuild; onDelete: ()
         </Box>
       </Box>
       <Box sx={{ px: 1, pb: 0.5, textAlign: "right" }}>
+        <Button size="small" color="inherit" onClick={onCopy} aria-label={`Copy ${build.title}`}>
+          Copy
+        </Button>
         <Button size="small" color="inherit" onClick={() => setAsking(true)} aria-label={`Delete ${build.title}`}>
           Delete
         </Button>

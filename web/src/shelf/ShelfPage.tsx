@@ -7,7 +7,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, Refused } from "../api/client";
-import type { Problem } from "../api/types";
+import type { Problem, ShelfBuild } from "../api/types";
 import { Brand } from "../common/Brand";
 import { FileButton } from "../common/FileButton";
 import { KeyboardHelp, useHelp } from "../common/KeyboardHelp";
@@ -37,6 +37,15 @@ export function ShelfPage() {
     onError: failed,
   });
 
+  const copy = useMutation({
+    mutationFn: async (build: ShelfBuild) => {
+      const { file } = await api.build(build.id, null);
+      return api.create({ ...file, title: `${file.title}, variant` });
+    },
+    onSuccess: () => client.invalidateQueries({ queryKey: ["shelf"] }),
+    onError: failed,
+  });
+
   async function read(chosen: File) {
     setProblem(null);
     if (chosen.size > MOST_BYTES)
@@ -59,6 +68,9 @@ export function ShelfPage() {
         </Box>
         <Button component={Link} to="/now">
           What now
+        </Button>
+        <Button component={Link} to="/plan">
+          All builds' plan
         </Button>
         <Button component={Link} to="/scale">
           Scale desk
@@ -91,7 +103,7 @@ export function ShelfPage() {
         )}
         <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(280px, 1fr))", gap: 2 }}>
           {shelf.data?.map((build) => (
-            <BuildCard key={build.id} build={build} onDelete={() => remove.mutate(build.id)} />
+            <BuildCard key={build.id} build={build} onCopy={() => copy.mutate(build)} onDelete={() => remove.mutate(build.id)} />
           ))}
         </Box>
       </Box>

@@ -4,7 +4,7 @@ module GreenPlinth
   module Materials
     # The materials, techniques and reference things that the computation speaks of: data, each value with a source.
     class Catalogue
-      attr_reader :materials, :techniques, :things, :grounds, :cautions, :sizes, :railways, :figures, :sea_states, :presets
+      attr_reader :materials, :techniques, :things, :grounds, :cautions, :sizes, :railways, :figures, :sea_states, :presets, :schools
 
       # @return [Catalogue] the one that ships, read once
       def self.default = @default ||= load(DATA)
@@ -16,10 +16,10 @@ module GreenPlinth
         new(materials: materials, techniques: read["techniques.yml"], cautions: read["cautions.yml"],
           things: read["reference/things.yml"], grounds: read["reference/grounds.yml"], sizes: read["reference/sizes.yml"],
           railways: read["reference/railways.yml"], figures: read["reference/figures.yml"], sea_states: read["reference/sea_states.yml"],
-          presets: read["reference/presets.yml"])
+          presets: read["reference/presets.yml"], schools: read["schools.yml"])
       end
 
-      def initialize(materials:, techniques:, things:, grounds:, cautions:, sizes:, railways:, figures:, sea_states:, presets:)
+      def initialize(materials:, techniques:, things:, grounds:, cautions:, sizes:, railways:, figures:, sea_states:, presets:, schools:)
         @materials = materials.to_h { |key, data| [key, Material.new(key, data)] }.freeze
         @techniques = techniques.to_h { |key, data| [key, Steps::Technique.new(key, data)] }.freeze
         @things = things.freeze
@@ -30,6 +30,7 @@ module GreenPlinth
         @figures = figures.freeze
         @sea_states = sea_states.freeze
         @presets = presets.freeze
+        @schools = schools.freeze
       end
 
       # @return [Material, nil]

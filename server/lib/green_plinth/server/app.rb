@@ -27,6 +27,7 @@ module GreenPlinth
       register Resources::Shaping
       register Resources::Timing
       register Resources::Bench
+      register Resources::Planning
       register Resources::Live
       register Resources::Pages
 

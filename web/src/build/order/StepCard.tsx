@@ -4,9 +4,9 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { After, ScheduledStep, Step } from "../../api/types";
-import { clockWords, momentWords, plain, short, span } from "../../common/words";
+import { clockWords, count, momentWords, plain, short, span } from "../../common/words";
 import { useBuildSession, useSelection, within } from "../useSession";
-
+import { StepMarks } from "./StepMarks";
 import type { Dragging } from "./useDragging";
 import { WhyNotNote } from "./WhyNotNote";
 
@@ -55,7 +55,9 @@ export function StepCard({ step, when, byId, followers, dragging }: Props) {
         <Box sx={{ width: 54, fontWeight: 600, flexShrink: 0 }}>{when ? clockWords(when.start) : ""}</Box>
         <Box sx={{ flex: 1, fontWeight: 600, fontSize: "1.02rem" }}>
           {step.title}
-          {when?.critical && (
+          {when?.done && <Tag>done</Tag>}
+          {when?.pinned && <Tag>pinned</Tag>}
+          {when?.critical && !when.done && (
             <Box component="span" title="Sets the ready date" sx={{ color: bench.trouble, ml: 0.75 }}>
               ●
               <Box component="span" sx={visuallyHidden}>
@@ -71,6 +73,17 @@ export function StepCard({ step, when, byId, followers, dragging }: Props) {
         </Box>
       </Button>
       {open && <StepDetails step={step} when={when} byId={byId} followers={followers} />}
+    </Box>
+  );
+}
+
+function Tag({ children }: { children: string }) {
+  return (
+    <Box
+      component="span"
+      sx={{ ml: 1, px: 0.75, border: 1, borderColor: "text.secondary", borderRadius: 1, fontSize: "0.85rem", fontWeight: 400 }}
+    >
+      {children}
     </Box>
   );
 }
@@ -134,6 +147,7 @@ function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
         </Box>
       )}
       {step.drying.factors.length > 0 && <WhySoLong step={step} when={when} />}
+      {when && <StepMarks step={step} when={when} />}
       {(step.look || step.trouble || step.rig || step.note) && (
         <Typography variant="body2">
           {step.rig && (
@@ -149,6 +163,16 @@ function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
           {step.trouble && (
             <>
               <b>If</b> {step.trouble}.{" "}
+            </>
+          )}
+          {step.mixes > 1 && (
+            <>
+              <b>Mix {count(step.mixes, "time")}</b>: it sets in {span(step.drying.open_min)}, before all of it could be laid at once.{" "}
+            </>
+          )}
+          {(step.stay_min ?? 0) > 0 && (
+            <>
+              <b>Stay</b> {span(step.stay_min)} after it, in the same sitting.{" "}
             </>
           )}
           {step.note && (

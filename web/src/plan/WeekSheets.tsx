@@ -1,0 +1,144 @@
+import Box from "@mui/material/Box";
+import Stack from "@mui/material/Stack";
+import { useTheme } from "@mui/material/styles";
+import Typography from "@mui/material/Typography";
+import type { Plan, PlannedWork } from "../api/types";
+import { at, clockWords, dayWords, minutesOf, span } from "../common/words";
+
+const DAY_WIDTH = 168;
+const HOUR = 34;
+const HEAD = 28;
+const AXIS = 46;
+const WEEK_MIN = 7 * 1440;
+/** Moments are counted from a Thursday; weeks begin on Monday. */
+const MONDAY_MIN = 4 * 1440;
+
+interface Props {
+  plan: Plan;
+  colours: Map<number, string>;
+}
+
+/** Week after week with the hours that are worked, each piece of work in its build's colour. Weeks without work are left out. */
+export function WeekSheets({ plan, colours }: Props) {
+  const titles = new Map(plan.builds.map((build) => [build.build, build.title]));
+  const weeks = byWeek(plan.work);
+  return (
+    <>
+      {weeks.map(([monday, work]) => (
+        <Box component="section" key={monday} aria-label={`Week of ${dayWords(new Date(monday * 60000))}`} sx={{ mt: 3 }}>
+          <Stack direction="row" sx={{ alignItems: "baseline", gap: 2 }}>
+            <Typography variant="h2">Week of {dayWords(new Date(monday * 60000))}</Typography>
+            <Typography color="text.secondary">
+              {span(work.reduce((sum, one) => sum + minutesOf(one.finish) - minutesOf(one.start), 0))} at the bench
+            </Typography>
+          </Stack>
+          <Week monday={monday} work={work} plan={plan} colours={colours} titles={titles} />
+        </Box>
+      ))}
+    </>
+  );
+}
+
+function byWeek(work: PlannedWork[]): [number, PlannedWork[]][] {
+  const weeks = new Map<number, PlannedWork[]>();
+  for (const one of work) {
+    const monday = Math.floor((minutesOf(one.start) - MONDAY_MIN) / WEEK_MIN) * WEEK_MIN + MONDAY_MIN;
+    weeks.set(monday, [...(weeks.get(monday) ?? []), one]);
+  }
+  return [...weeks].sort(([a], [b]) => a - b);
+}
+
+type WeekProps = Props & { monday: number; work: PlannedWork[]; titles: Map<number, string> };
+
+function Week({ monday, work, plan, colours, titles }: WeekProps) {
+  const { bench, palette } = useTheme();
+  const open = sittingsOf(plan, monday);
+  const hours = [
+    ...work.flatMap((one) => [hourOf(one.start, monday), endHour(one)]),
+    ...open.flatMap(([from, to]) => [from % 1440, ((to - 1) % 1440) + 1]).map((minute) => minute / 60),
+  ];
+  const first = Math.floor(Math.min(...hours));
+  const last = Math.min(Math.ceil(Math.max(...hours)), 24);
+  const y = (minute: number) => HEAD + ((minute % 1440) / 60 - first) * HOUR;
+  const width = AXIS + 7 * DAY_WIDTH;
+  const height = HEAD + (last - first) * HOUR + 8;
+  return (
+    <Box sx={{ overflowX: "auto" }}>
+      <svg
+        viewBox={`0 0 ${width} ${height}`}
+        width="100%"
+        style={{ minWidth: 860, display: "block" }}
+        role="img"
+        aria-label="Hours at the bench"
+      >
+        {Array.from({ length: last - first + 1 }, (_, index) => first + index).map((hour) => (
+          <g key={hour}>
+            <path d={`M${AXIS} ${HEAD + (hour - first) * HOUR}H${width}`} stroke={bench.line} />
+            <text x={AXIS - 6} y={HEAD + (hour - first) * HOUR + 5} fontSize={13} textAnchor="end" fill={palette.text.secondary}>
+              {hour}:00
+            </text>
+          </g>
+        ))}
+        {Array.from({ length: 7 }, (_, day) => day).map((day) => (
+          <text key={day} x={AXIS + day * DAY_WIDTH + 4} y={18} fontSize={15} fontWeight={600} fill={palette.text.primary}>
+            {dayWords(new Date((monday + day * 1440) * 60000))}
+          </text>
+        ))}
+        {open.map(([from, to]) => (
+          <rect
+            key={from}
+            x={AXIS + Math.floor(from / 1440) * DAY_WIDTH}
+            y={y(from)}
+            width={DAY_WIDTH - 6}
+            height={((to - from) / 60) * HOUR}
+            fill={bench.sitting}
+          />
+        ))}
+        {work.map((one) => (
+          <Block
+            key={`${one.build}/${one.step}`}
+            work={one}
+            monday={monday}
+            y={y}
+            colour={colours.get(one.build) as string}
+            build={titles.get(one.build) as string}
+          />
+        ))}
+      </svg>
+    </Box>
+  );
+}
+
+const hourOf = (moment: string, monday: number): number => ((minutesOf(moment) - monday) % 1440) / 60;
+const endHour = (work: PlannedWork): number => (minutesOf(work.start) % 1440) / 60 + (minutesOf(work.finish) - minutesOf(work.start)) / 60;
+
+/** The sittings of all builds in one week, minutes from its Monday, each once. */
+function sittingsOf(plan: Plan, monday: number): [number, number][] {
+  const all = plan.builds.flatMap((build) =>
+    build.sittings.map(([from, to]) => [minutesOf(from) - monday, minutesOf(to) - monday] as [number, number]),
+  );
+  const here = all.filter(([from, to]) => from >= 0 && to <= WEEK_MIN);
+  return [...new Map(here.map((span) => [span.join("-"), span])).values()];
+}
+
+type BlockProps = { work: PlannedWork; monday: number; y: (minute: number) => number; colour: string; build: string };
+
+function Block({ work, monday, y, colour, build }: BlockProps) {
+  const from = minutesOf(work.start) - monday;
+  const long = minutesOf(work.finish) - minutesOf(work.start);
+  const height = Math.max((long / 60) * HOUR - 1, 3);
+  const x = AXIS + Math.floor(from / 1440) * DAY_WIDTH;
+  const fits = height >= 14;
+  return (
+    <g>
+      <rect x={x + 2} y={y(from)} width={DAY_WIDTH - 10} height={height} fill={colour} rx={2}>
+        <title>{`${clockWords(work.start)} ${work.title} (${build}), ${span(long)}, ${dayWords(at(work.start))}`}</title>
+      </rect>
+      {fits && (
+        <text x={x + 7} y={y(from) + 13} fontSize={12.5} fill="#fff" pointerEvents="none">
+          {work.title.length > 25 ? `${work.title.slice(0, 24)}…` : work.title}
+        </text>
+      )}
+    </g>
+  );
+}
