@@ -6,7 +6,7 @@ import type { Plan, PlannedWork } from "../api/types";
 import { at, clockWords, dayWords, minutesOf, span } from "../common/words";
 
 const DAY_WIDTH = 168;
-const HOUR = 34;
+const HOUR = 44;
 const HEAD = 28;
 const AXIS = 46;
 const WEEK_MIN = 7 * 1440;
@@ -53,15 +53,12 @@ type WeekProps = Props & { monday: number; work: PlannedWork[]; titles: Map<numb
 function Week({ monday, work, plan, colours, titles }: WeekProps) {
   const { bench, palette } = useTheme();
   const open = sittingsOf(plan, monday);
-  const hours = [
-    ...work.flatMap((one) => [hourOf(one.start, monday), endHour(one)]),
-    ...open.flatMap(([from, to]) => [from % 1440, ((to - 1) % 1440) + 1]).map((minute) => minute / 60),
-  ];
-  const first = Math.floor(Math.min(...hours));
-  const last = Math.min(Math.ceil(Math.max(...hours)), 24);
-  const y = (minute: number) => HEAD + ((minute % 1440) / 60 - first) * HOUR;
+  const hours = hoursUsed([...work.map((one) => [minutesOf(one.start) - monday, minutesOf(one.finish) - monday] as const), ...open]);
+  const rows = new Map(hours.map((hour, index) => [hour, index]));
+  // Hours in which nobody ever sits are left out: the first row after a gap stands on a heavier line.
+  const y = (minute: number) => HEAD + ((rows.get(Math.floor((minute % 1440) / 60)) ?? hours.length) + (minute % 60) / 60) * HOUR;
   const width = AXIS + 7 * DAY_WIDTH;
-  const height = HEAD + (last - first) * HOUR + 8;
+  const height = HEAD + hours.length * HOUR + 8;
   return (
     <Box sx={{ overflowX: "auto" }}>
       <svg
@@ -71,10 +68,13 @@ function Week({ monday, work, plan, colours, titles }: WeekProps) {
         role="img"
         aria-label="Hours at the bench"
       >
-        {Array.from({ length: last - first + 1 }, (_, index) => first + index).map((hour) => (
+        {hours.map((hour, index) => (
           <g key={hour}>
-            <path d={`M${AXIS} ${HEAD + (hour - first) * HOUR}H${width}`} stroke={bench.line} />
-            <text x={AXIS - 6} y={HEAD + (hour - first) * HOUR + 5} fontSize={13} textAnchor="end" fill={palette.text.secondary}>
+            <path
+              d={`M${AXIS} ${HEAD + index * HOUR}H${width}`}
+              stroke={index > 0 && hours[index - 1] !== hour - 1 ? palette.text.secondary : bench.line}
+            />
+            <text x={AXIS - 6} y={HEAD + index * HOUR + 5} fontSize={13} textAnchor="end" fill={palette.text.secondary}>
               {hour}:00
             </text>
           </g>
@@ -109,8 +109,13 @@ function Week({ monday, work, plan, colours, titles }: WeekProps) {
   );
 }
 
-const hourOf = (moment: string, monday: number): number => ((minutesOf(moment) - monday) % 1440) / 60;
-const endHour = (work: PlannedWork): number => (minutesOf(work.start) % 1440) / 60 + (minutesOf(work.finish) - minutesOf(work.start)) / 60;
+/** Every hour of the day that some span touches, in order. */
+function hoursUsed(spans: (readonly [number, number])[]): number[] {
+  const used = new Set<number>();
+  for (const [from, to] of spans)
+    for (let minute = from; minute < Math.max(to, from + 1); minute += 60 - (minute % 60)) used.add(Math.floor((minute % 1440) / 60));
+  return [...used].sort((a, b) => a - b);
+}
 
 /** The sittings of all builds in one week, minutes from its Monday, each once. */
 function sittingsOf(plan: Plan, monday: number): [number, number][] {

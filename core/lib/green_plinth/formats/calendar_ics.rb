@@ -4,8 +4,8 @@ require "icalendar"
 
 module GreenPlinth
   module Formats
-    # The sittings as calendar events with the steps inside, in the workshop's local time (RFC 5545 floating time), and
-    # the ready date as one of its own.
+    # The sittings as calendar events with the steps inside, in the workshop's local time (RFC 5545 floating time), the ends
+    # of drying with an alarm each, and the ready date as one of its own.
     class CalendarIcs
       # @param evaluation [Evaluation] raises Infeasible where no schedule exists
       # @param key [String] what makes the events this build's own: importing again updates them
@@ -22,6 +22,7 @@ module GreenPlinth
         calendar.prodid = "-//Green Plinth//green-plinth 1//EN"
         answer = @evaluation.schedule
         Schedule::Sittings.of(answer).each_with_index { |sitting, index| calendar.add_event(sitting_event(sitting, index, answer)) }
+        drying(answer).each { |at, ids| calendar.add_event(dry_event(at, ids)) }
         calendar.add_event(ready_event(answer))
         calendar.publish
         calendar.to_ical
@@ -41,6 +42,25 @@ module GreenPlinth
       def line(id, answer)
         step = titles.fetch(id)
         "#{Moment.format(answer.start(id))[11, 5]} #{step.title} (#{Moment.span(step.hands_on_min)})"
+      end
+
+      # What becomes dry when, where something has to dry at all.
+      def drying(answer)
+        wet = answer.network.steps.select { |step| step.tail_min.positive? }
+        wet.map(&:id).group_by { |id| answer.ready(id) }.sort
+      end
+
+      # A minute that takes nobody's time, with an alarm; named by what dries, so that it moves when the plan does.
+      def dry_event(at, ids)
+        names = ids.map { |id| titles.fetch(id).title }
+        event("dry-#{Digest::SHA256.hexdigest(ids.join(" "))[0, 12]}", at, at + 1, "#{@evaluation.design.title}: dry", names.join("\n")).tap do |event|
+          event.transp = "TRANSPARENT"
+          event.alarm do |alarm|
+            alarm.action = "DISPLAY"
+            alarm.description = "Dry: #{names.join(", ")}"
+            alarm.trigger = "PT1M" # the gem writes no duration of nothing
+          end
+        end
       end
 
       def ready_event(answer)

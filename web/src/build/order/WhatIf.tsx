@@ -1,6 +1,5 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Slider from "@mui/material/Slider";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
@@ -9,9 +8,11 @@ import { useState } from "react";
 import { api, Refused } from "../../api/client";
 import type { Climate, PatchOperation } from "../../api/types";
 import { Choice } from "../../common/Choice";
-import { minutesOf, momentWords, span } from "../../common/words";
+import { count, minutesOf, momentWords, span } from "../../common/words";
 import { useSettled } from "../../scale/useAsked";
 import { useBuild, useBuildSession, useFile } from "../useSession";
+import { Dial } from "./Dial";
+import { layersOf } from "./layers";
 
 const AIRS = [
   ["still", "still"],
@@ -21,7 +22,7 @@ const AIRS = [
 
 type Air = Required<Climate>;
 
-/** Other air in the workshop, and what that does to the date, before anything is changed. */
+/** Other air in the workshop, thinner or thicker layers, fewer or more pours, and what that does to the date, before anything is changed. */
 export function WhatIf() {
   const build = useBuild();
   const file = useFile();
@@ -33,9 +34,22 @@ export function WhatIf() {
     airflow: file.climate?.airflow ?? "room",
   };
   const [air, setAir] = useState<Partial<Air>>({});
+  const [chosen, setChosen] = useState("");
+  const [thickness, setThickness] = useState<number | null>(null);
+  const layers = layersOf(file, build.evaluation);
+  const layer = layers.find((one) => one.key === chosen);
   const tried = { ...now, ...air };
-  const changed = JSON.stringify(tried) !== JSON.stringify(now);
-  const patch: PatchOperation[] = [{ op: "add", path: "/climate", value: tried }];
+  const otherAir = JSON.stringify(tried) !== JSON.stringify(now);
+  const otherLayer = layer !== undefined && thickness !== null && thickness !== layer.value;
+  const changed = otherAir || otherLayer;
+  const patch: PatchOperation[] = [
+    ...(otherAir ? [{ op: "add" as const, path: "/climate", value: tried }] : []),
+    ...(otherLayer ? layer.patch(thickness) : []),
+  ];
+  const asBefore = () => {
+    setAir({});
+    setThickness(null);
+  };
   const settled = useSettled(changed ? patch : null);
   const answer = useQuery({
     queryKey: ["forecast", build.id, build.version, settled],
@@ -70,6 +84,21 @@ export function WhatIf() {
           onChange={(humidity_pct) => setAir({ ...air, humidity_pct })}
         />
         <Choice label="Air" width={150} value={tried.airflow} options={AIRS} onChange={(airflow) => setAir({ ...air, airflow })} />
+        {layers.length > 0 && (
+          <Choice
+            label="Layer"
+            width={230}
+            value={layer ? chosen : ""}
+            options={layers.map((one) => [one.key, one.name] as const)}
+            onChange={(key) => {
+              setChosen(key);
+              setThickness(null);
+            }}
+          />
+        )}
+        {layer && (
+          <Dial label={layer.label} unit="mm" step={0.1} value={thickness ?? layer.value} range={layer.range} onChange={setThickness} />
+        )}
         <Box sx={{ flex: 1, minWidth: 220 }} role="status">
           {!changed && <Typography color="text.secondary">Move one, and the date is told before anything is changed.</Typography>}
           {answer.isError && changed && (
@@ -78,6 +107,7 @@ export function WhatIf() {
           {then && (
             <Typography>
               Ready <b>{momentWords(then)}</b>: {gain === 0 ? "no change" : gain > 0 ? `${span(gain)} sooner` : `${span(-gain)} later`}
+              {otherLayer && layer.water && answer.data && `, ${count(answer.data.pours[layer.water] ?? 0, "pour")}`}
             </Typography>
           )}
         </Box>
@@ -87,45 +117,18 @@ export function WhatIf() {
               variant="contained"
               sx={{ whiteSpace: "nowrap" }}
               onClick={() => {
-                session.edit("Change the air", patch);
-                setAir({});
+                session.edit(otherLayer ? "Change a layer" : "Change the air", patch);
+                asBefore();
               }}
             >
               Make it so
             </Button>
-            <Button sx={{ whiteSpace: "nowrap" }} onClick={() => setAir({})}>
+            <Button sx={{ whiteSpace: "nowrap" }} onClick={asBefore}>
               As it was
             </Button>
           </>
         )}
       </Stack>
-    </Box>
-  );
-}
-
-interface DialProps {
-  label: string;
-  unit: string;
-  value: number;
-  range: [number, number];
-  onChange: (value: number) => void;
-}
-
-function Dial({ label, unit, value, range, onChange }: DialProps) {
-  return (
-    <Box sx={{ width: 170 }}>
-      <Typography variant="body2">
-        {label} {value} {unit}
-      </Typography>
-      <Slider
-        size="small"
-        aria-label={label}
-        value={value}
-        min={range[0]}
-        max={range[1]}
-        onChange={(_, next) => onChange(next as number)}
-        sx={{ py: 0.75 }}
-      />
     </Box>
   );
 }

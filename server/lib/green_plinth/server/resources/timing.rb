@@ -36,7 +36,8 @@ module GreenPlinth
             answer = evaluation.schedule
             finish_by = evaluation.design.calendar.finish_by
             { "ready_at" => Moment.format(answer.ready_at), "late_min" => finish_by && (answer.ready_at - finish_by),
-              "hands_on_min" => answer.network.steps.sum(&:hands_on_min), "sittings" => Schedule::Sittings.of(answer).size }
+              "hands_on_min" => answer.network.steps.sum(&:hands_on_min), "sittings" => Schedule::Sittings.of(answer).size,
+              "pours" => evaluation.pools.to_h { |pool| [pool.id, pool.layers.size] } }
           end
 
           # What in a maker's own calendar falls into their sittings, and the change that shuts the bench then.
