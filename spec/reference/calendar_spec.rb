@@ -10,8 +10,18 @@ RSpec.describe GreenPlinth::Formats::CalendarIcs do
   let(:sittings) { GreenPlinth::Schedule::Sittings.of(made.schedule) }
 
   it "has an event for each sitting and one for the ready date" do
-    expect(calendar.events.size).to eq(sittings.size + 1)
+    expect(calendar.events.reject { |event| event.summary.to_s.end_with?(": dry") }.size).to eq(sittings.size + 1)
     expect(calendar.events.last.summary.to_s).to match(/is ready/)
+  end
+
+  it "rings when something has become dry" do
+    answer = made.schedule
+    ends = answer.network.steps.select { |step| step.tail_min.positive? }.map { |step| answer.ready(step.id) }.uniq
+    dry = calendar.events.select { |event| event.summary.to_s.end_with?(": dry") }
+    expect(dry.map { |event| minutes(event.dtstart.strftime("%Y-%m-%dT%H:%M")) }).to match_array(ends)
+    expect(dry.map { |event| event.alarms.size }).to all(eq(1))
+    expect(dry.map { |event| event.transp.to_s }).to all(eq("TRANSPARENT"))
+    expect(text).not_to match(/^TRIGGER:P\r/)
   end
 
   it "keeps local time, without a zone" do

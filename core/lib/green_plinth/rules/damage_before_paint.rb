@@ -10,7 +10,7 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.phase?(:impress)
+      def first?(work) = work.phase?(:impress, :damage)
       def later?(work) = work.phase?(:prime, :paint)
     end
   end

@@ -12,6 +12,9 @@ module GreenPlinth
 
       def first?(work) = work.phase?(:surface)
       def later?(work) = work.phase?(:foam)
+
+      # The last clear coat goes on after the white.
+      def bound?(first, later) = !(same_pile?(first, later) && first.stack[1] > later.stack[1]) && super
     end
   end
 end

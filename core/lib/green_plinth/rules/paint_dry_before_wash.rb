@@ -12,7 +12,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:paint, :prime)
-      def later?(work) = work.phase?(:wash)
+      def later?(work) = work.phase?(:wash, :marking)
       def bound?(first, later) = same_pile?(first, later) ? first.stack[1] < later.stack[1] : super
     end
   end

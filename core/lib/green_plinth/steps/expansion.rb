@@ -106,11 +106,25 @@ module GreenPlinth
           uses: [Quantities::Use.new(material: "acrylic_paint", amount: ml, unit: "ml")])
       end
 
+      # The maker's own work: by a technique of the catalogue, on a part or on the whole, or just so many minutes of whatever it is.
       def task(task)
+        technique = @catalogue.technique(task["technique"])
+        return by_technique(task, technique) if technique
+
         tail = task["tail_min"] || 0
         stages = Drying::Stages.new(open_min: nil, handle_min: tail, next_min: tail, dry_min: tail, full_min: tail, factors: []).freeze
         add("own_task", task, id: task.id, amount: 1, minutes: task["hands_on_min"].to_f, places: [], words: { place: task["title"] }, stages: stages,
           rig: task["rig"], splittable: task["splittable"] == true)
+      end
+
+      def by_technique(task, technique)
+        on = @design.placed.find { |part| part.id == task["on"] }
+        on ||= @design.subjects.find { |subject| subject.id == task["on"] }
+        amount = (task["amount"] || 1).to_f
+        add(technique.key, on || @design.plinth, id: task.id, amount: amount, minutes: task["hands_on_min"]&.to_f, rig: task["rig"] || technique.rig,
+          words: { place: on ? on.name : task["title"] }, places: [on ? on.pointer : "/plinth"], where: [*on&.pointer, task.pointer],
+          uses: @dose.held(technique, technique.per == "dm2" ? amount : 0, technique.per == "each" ? amount : 1, 0),
+          splittable: task["splittable"] == true)
       end
     end
   end

@@ -28,8 +28,8 @@ module GreenPlinth
     class Work
       GREENERY = %i[grass tufts flock foliage leaves].freeze
       COLOUR = %i[prime paint wash dry_brush pigment].freeze
-      GROUND = %i[texture impress grain snow].freeze
-      BULK = %i[bulk cut].freeze
+      GROUND = %i[texture impress grain snow press].freeze
+      BULK = %i[bulk cut carve castings].freeze
 
       def greenery? = GREENERY.include?(phase)
       def colour? = COLOUR.include?(phase)

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class ArmaturePainted < Rule
+      code "order/armature_painted"
+      strength :must
+      why "foliage hides it"
+      wait :next
+
+      private
+
+      def first?(work) = work.colour? && work.part.is_a?(Design::Feature)
+      def later?(work) = work.technique.key == "build_tree"
+      def bound?(first, later) = first.part.pointer == later.part.pointer
+    end
+  end
+end

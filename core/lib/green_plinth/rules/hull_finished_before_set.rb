@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class HullFinishedBeforeSet < Rule
+      code "order/hull_finished_before_set"
+      strength :must
+      why "no masking against water"
+      wait :next
+
+      private
+
+      def first?(work) = work.phase?(:paint_subject, :clean)
+      def later?(work) = work.phase?(:hull)
+      def bound?(first, later) = (first.where & later.where).any?
+    end
+  end
+end

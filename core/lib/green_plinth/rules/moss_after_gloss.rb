@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class MossAfterGloss < Rule
+      code "order/moss_after_gloss"
+      strength :advice
+      why "moss is matt"
+      wait :next
+
+      private
+
+      def first?(work) = work.material == "gloss_varnish" || work.phase?(:surface)
+      def later?(work) = work.technique.key == "grow_moss"
+    end
+  end
+end

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class PrimePaleGround < Rule
+      code "order/prime_pale_ground"
+      strength :must
+      why "white flashes through thin cover"
+      wait :next
+
+      private
+
+      # Fillers and sheets that dry white, under grain or flock that nothing is painted over.
+      PALE = %w[fibre_plaster modelling_compound plaster plaster_cloth wall_filler].freeze
+      private_constant :PALE
+
+      def first?(work) = work.phase?(:prime)
+      def later?(work) = work.phase?(:grain, :flock) && over_pale?(work) && !painted_over?(work)
+
+      def over_pale?(work) = @works.any? { |other| other.bulk? && PALE.include?(other.material) && @places.touch?(other, work) }
+      def painted_over?(work) = @works.any? { |other| other.colour? && same_pile?(other, work) && other.stack[1] > work.stack[1] }
+    end
+  end
+end

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    class RiggingLast < Rule
+      code "order/rigging_last"
+      strength :advice
+      why "hands would break it"
+      wait :handle
+
+      private
+
+      def first?(work) = !work.phase?(:rigging, :rim, :plaque, :task)
+      def later?(work) = work.phase?(:rigging)
+      def bound?(_first, _later) = true
+    end
+  end
+end
