@@ -42,7 +42,7 @@ RSpec.describe "The API description" do
 
   it "asks for the token wherever something changes" do
     document["paths"].each do |path, operations|
-      operations.slice("post", "patch", "delete").each do |method, operation|
+      operations.slice("post", "put", "patch", "delete").each do |method, operation|
         expect((operation["parameters"] || []).map do |parameter|
           parameter["name"]
         end).to include("X-CSRF-Token"), "#{method} #{path}"

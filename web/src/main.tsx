@@ -18,6 +18,7 @@ import { PlanPage } from "./plan/PlanPage";
 import { ScalePage } from "./scale/ScalePage";
 import { ShelfPage } from "./shelf/ShelfPage";
 import { benchTheme } from "./theme";
+import { WorkshopPage } from "./workshop/WorkshopPage";
 
 // The page's policy lets in only styles that carry this page's own nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
@@ -34,6 +35,7 @@ function App() {
         <Routes>
           <Route path="/" element={<ShelfPage />} />
           <Route path="/now" element={<BenchPage />} />
+          <Route path="/workshop" element={<WorkshopPage />} />
           <Route path="/plan" element={<PlanPage />} />
           <Route path="/scale" element={<ScalePage />} />
           <Route path="/new" element={<NewBuildPage />} />

@@ -9,6 +9,7 @@ import type {
   CutLine,
   Dated,
   Drainage,
+  Entry,
   Fit,
   Now,
   PatchOperation,
@@ -29,6 +30,7 @@ import type {
   Sliced,
   Solid,
   StepMark,
+  Stocked,
   Templates,
   WhyNot,
 } from "./types";
@@ -129,6 +131,11 @@ export const api = {
   compare: (id: number, other: { build: number } | { patch: PatchOperation[] }) =>
     send<Comparison>("POST", `/api/builds/${id}/compare`, other),
   mark: (id: number, mark: StepMark) => send<{ patch: PatchOperation[] }>("POST", `/api/builds/${id}/mark`, mark),
+  entry: (kind: string, key: string) => get<Entry>(`/api/catalogue/${kind}/${key}`),
+  putEntry: (kind: string, key: string, entry: Record<string, unknown>) => send<Entry>("PUT", `/api/catalogue/${kind}/${key}`, entry),
+  deleteEntry: (kind: string, key: string) => send<void>("DELETE", `/api/catalogue/${kind}/${key}`),
+  stock: (text: string) => send<Stocked>("POST", "/api/catalogue/own", text),
+  ownEntries: "/api/catalogue/own",
   plan: () => get<Plan>("/api/plan"),
   whyNot: (id: number, first: string, later: string) => get<WhyNot>(`/api/builds/${id}/why-not?${query({ first, later })}`),
   relief: (id: number, interval: number | null) => get<Relief>(`/api/builds/${id}/relief?${query({ interval: interval ?? undefined })}`),

@@ -2,7 +2,15 @@ import { useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Catalogue, Material } from "../api/types";
 
-const EMPTY: Catalogue = { materials: [], techniques: [], grounds: [], things: [], plinths: [], railways: [] };
+const EMPTY: Catalogue = {
+  materials: [],
+  techniques: [],
+  grounds: [],
+  things: [],
+  plinths: [],
+  railways: [],
+  own: { materials: [], techniques: [] },
+};
 
 /** What there is to pick from; empty until it has come. */
 export function useCatalogue(): Catalogue {

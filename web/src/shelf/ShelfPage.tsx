@@ -72,6 +72,9 @@ export function ShelfPage() {
         <Button component={Link} to="/plan">
           All builds' plan
         </Button>
+        <Button component={Link} to="/workshop">
+          Materials
+        </Button>
         <Button component={Link} to="/scale">
           Scale desk
         </Button>

@@ -33,6 +33,19 @@ module GreenPlinth
         @schools = schools.freeze
       end
 
+      # The same with a maker's own entries, which stand before those that ship.
+      # @param materials [Hash{String => Hash}]
+      # @param techniques [Hash{String => Hash}]
+      # @return [Catalogue]
+      def with(materials, techniques)
+        dup.tap do |copy|
+          copy.instance_exec do
+            @materials = @materials.merge(materials.to_h { |key, data| [key, Material.new(key, data)] }).freeze
+            @techniques = @techniques.merge(techniques.to_h { |key, data| [key, Steps::Technique.new(key, data)] }).freeze
+          end
+        end
+      end
+
       # @return [Material, nil]
       def [](key) = materials[key]
 

@@ -10,14 +10,11 @@ module GreenPlinth
 
       private
 
-      # Fillers and sheets that dry white, under grain or flock that nothing is painted over.
-      PALE = %w[fibre_plaster modelling_compound plaster plaster_cloth wall_filler].freeze
-      private_constant :PALE
-
+      # Fillers that dry white, under grain or flock that nothing is painted over.
       def first?(work) = work.phase?(:prime)
       def later?(work) = work.phase?(:grain, :flock) && over_pale?(work) && !painted_over?(work)
 
-      def over_pale?(work) = @works.any? { |other| other.bulk? && PALE.include?(other.material) && @places.touch?(other, work) }
+      def over_pale?(work) = @works.any? { |other| other.bulk? && @catalogue[other.material]&.trait?("pale") && @places.touch?(other, work) }
       def painted_over?(work) = @works.any? { |other| other.colour? && same_pile?(other, work) && other.stack[1] > work.stack[1] }
     end
   end

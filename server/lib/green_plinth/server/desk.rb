@@ -5,13 +5,27 @@ module GreenPlinth
     # Where a build is worked on: takes changes, evaluates them, keeps them. One for the whole process, so that what
     # the core has computed is remembered between requests.
     class Desk
-      attr_reader :catalogue
+      attr_reader :workshop
 
       # @param store [Store]
       def initialize(store, catalogue: Materials::Catalogue.default)
         @store = store
-        @catalogue = catalogue
+        @workshop = Workshop.new(store, shipped: catalogue)
         @memo = Memo.new
+      end
+
+      def catalogue = workshop.catalogue
+
+      # Puts own entries into the workshop. What was computed with the old ones is forgotten, and the shelf told anew.
+      # @param entries [Hash] "materials" and "techniques" by key
+      def stock(entries)
+        workshop.put(entries)
+        forget
+      end
+
+      def unstock(kind, key)
+        workshop.delete(kind, key)
+        forget
       end
 
       def shelf = @store.all
@@ -66,6 +80,8 @@ module GreenPlinth
       end
 
       private
+
+      def forget = @memo = Memo.new
 
       def step(id, version, move, file, title, detail)
         build = find(id)

@@ -76,6 +76,17 @@ module GreenPlinth
         @db.listen(:builds, loop: true) { |_channel, _pid, payload| yield(*payload.split.map(&:to_i)) }
       end
 
+      # @param kind [String] "materials" or "techniques"
+      # @return [Hash{String => Hash}] the maker's own, by key
+      def own(kind) = own_ds.where(kind: kind).order(:key).to_h { |row| [row[:key], plain(row[:data])] }
+
+      def put_own(kind, key, data)
+        own_ds.insert_conflict(target: %i[kind key], update: { data: json(data), updated_at: Sequel::CURRENT_TIMESTAMP })
+              .insert(kind: kind, key: key, data: json(data))
+      end
+
+      def delete_own(kind, key) = own_ds.where(kind: kind, key: key).delete
+
       def empty? = builds_ds.empty?
 
       # A random secret of this installation, made once and shared by every process.
@@ -90,6 +101,7 @@ module GreenPlinth
       def build_ds(id) = builds_ds.where(id: id)
       def revisions_ds = @db[:revisions]
       def settings_ds = @db[:settings]
+      def own_ds = @db[:own_entries]
 
       # The newest of the changes made on top of a revision.
       def next_ds(id) = revisions_ds.where(parent_id: id).reverse(:id).limit(1)

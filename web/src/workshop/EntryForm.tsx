@@ -1,0 +1,124 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Stack from "@mui/material/Stack";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { api, Refused } from "../api/client";
+import type { Problem } from "../api/types";
+import { EntryField } from "./EntryField";
+import { MATERIAL, TECHNIQUE } from "./fields";
+
+export type Kind = "materials" | "techniques";
+
+interface Props {
+  kind: Kind;
+  entryKey: string;
+  onSaved: (key: string) => void;
+  onGone: () => void;
+}
+
+/** One material or technique, to read, to copy under a name of one's own, and to change. */
+export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
+  const client = useQueryClient();
+  const entry = useQuery({ queryKey: ["entry", kind, entryKey], queryFn: () => api.entry(kind, entryKey), retry: false });
+  const [draft, setDraft] = useState<Record<string, unknown> | null>(null);
+  const [key, setKey] = useState(entryKey);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  useEffect(() => {
+    setDraft(null);
+    setProblem(null);
+    setKey(entryKey);
+  }, [entryKey]);
+  if (entry.isError) return <Typography color="error">There is no such entry any more.</Typography>;
+  if (!entry.data) return null;
+  const { key: _, own, ...stored } = entry.data;
+  const data = draft ?? stored;
+  const at = `/${kind}/${key}`;
+  const problems = new Map((problem?.problems ?? []).map((one) => [one.pointer, one.message]));
+  const failed = (error: unknown) =>
+    setProblem(error instanceof Refused ? error.problem : ({ title: "Not saved", detail: String(error) } as Problem));
+
+  async function save() {
+    try {
+      const sent = Object.fromEntries(Object.entries(data).filter(([, value]) => value !== undefined && value !== null));
+      await api.putEntry(kind, key, sent);
+      setDraft(null);
+      setProblem(null);
+      await client.invalidateQueries();
+      onSaved(key);
+    } catch (error) {
+      failed(error);
+    }
+  }
+
+  async function remove() {
+    try {
+      await api.deleteEntry(kind, entryKey);
+      await client.invalidateQueries();
+      onGone();
+    } catch (error) {
+      failed(error);
+    }
+  }
+
+  return (
+    <Box component="form" aria-label={String(data.name ?? data.title)} onSubmit={(event) => event.preventDefault()}>
+      <Stack direction="row" sx={{ gap: 1.5, alignItems: "center", flexWrap: "wrap", mb: 1.5 }}>
+        <TextField
+          label="Key"
+          value={key}
+          onChange={(event) => setKey(event.target.value)}
+          error={problems.has(at)}
+          helperText={problems.get(at)}
+          slotProps={{ htmlInput: { spellCheck: false } }}
+        />
+        <Button variant="contained" onClick={save} disabled={draft === null && key === entryKey}>
+          {own && key === entryKey ? "Save" : "Save as my own"}
+        </Button>
+        {own && <Button onClick={remove}>Take mine away</Button>}
+        {draft && <Button onClick={() => setDraft(null)}>As it was</Button>}
+        <Typography variant="body2" color="text.secondary">
+          {own
+            ? "Your own."
+            : key === entryKey
+              ? "It ships with the application: give it another key to copy it; under this one yours stands before it."
+              : `A copy, as ${key}.`}
+        </Typography>
+      </Stack>
+      {problem && (
+        <Alert severity="error" sx={{ mb: 1.5 }} onClose={() => setProblem(null)}>
+          {problem.detail}
+          {(problem.problems ?? []).map((one) => (
+            <div key={`${one.pointer}${one.message}`}>
+              <code>{one.pointer.replace(`${at}/`, "")}</code> {one.message}
+            </div>
+          ))}
+        </Alert>
+      )}
+      {(kind === "materials" ? MATERIAL : TECHNIQUE).map(([title, fields]) => (
+        <Box key={title} component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 2 }}>
+          <Typography component="legend" variant="h3" sx={{ mb: 1 }}>
+            {title}
+          </Typography>
+          <Stack direction="row" sx={{ flexWrap: "wrap", gap: 1.75, alignItems: "flex-end" }}>
+            {fields.map((field) => (
+              <EntryField
+                key={field.name}
+                field={field}
+                value={data[field.name]}
+                problem={problems.get(`${at}/${field.name}`)}
+                onChange={(value) => setDraft({ ...data, [field.name]: value })}
+              />
+            ))}
+          </Stack>
+        </Box>
+      ))}
+      <Typography variant="body2" color="text.secondary">
+        The product's safety data sheet, local rules and qualified help come first.
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,138 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import List from "@mui/material/List";
+import ListItemButton from "@mui/material/ListItemButton";
+import ListItemText from "@mui/material/ListItemText";
+import Stack from "@mui/material/Stack";
+import Tab from "@mui/material/Tab";
+import Tabs from "@mui/material/Tabs";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useSearchParams } from "react-router";
+import { api, Refused } from "../api/client";
+import { DownloadLink } from "../build/quantities/DownloadLink";
+import { Brand } from "../common/Brand";
+import { FileButton } from "../common/FileButton";
+import { useCatalogue } from "../common/useCatalogue";
+import { capital, count, plain } from "../common/words";
+import { EntryForm, type Kind } from "./EntryForm";
+
+/** Materials and ways of working: those that ship, and the maker's own, to change, copy and share. */
+export function WorkshopPage() {
+  const client = useQueryClient();
+  const [search, setSearch] = useSearchParams();
+  const kind: Kind = search.get("kind") === "techniques" ? "techniques" : "materials";
+  const key = search.get("key");
+  const [sought, setSought] = useState("");
+  const [told, setTold] = useState<{ severity: "error" | "success"; lines: string[] } | null>(null);
+  const rows = useRows(kind, sought);
+  const go = (to: { kind?: Kind; key?: string | null }) => {
+    const next = { kind, key, ...to };
+    setSearch({ kind: next.kind, ...(next.key ? { key: next.key } : {}) }, { replace: true });
+  };
+
+  async function open(file: File) {
+    try {
+      const added = await api.stock(await file.text());
+      setTold({
+        severity: "success",
+        lines: [`Added ${count(added.materials.length, "material")} and ${count(added.techniques.length, "technique")}.`],
+      });
+      await client.invalidateQueries();
+    } catch (error) {
+      const lines =
+        error instanceof Refused
+          ? [error.problem.detail, ...(error.problem.problems ?? []).map((one) => `${one.pointer} ${one.message}`)]
+          : [String(error)];
+      setTold({ severity: "error", lines });
+    }
+  }
+
+  return (
+    <Box component="main" sx={{ maxWidth: 1240, mx: "auto", p: 2.5 }}>
+      <Stack direction="row" sx={{ alignItems: "center", gap: 2, mb: 1.5, flexWrap: "wrap" }}>
+        <Brand component={Link} to="/" />
+        <Typography variant="h1" sx={{ flex: 1 }}>
+          Materials and techniques
+        </Typography>
+        <FileButton label="Open a shared file" file="Catalogue file" accept=".json,application/json" onFile={open} />
+        <DownloadLink href={api.ownEntries}>Share mine as a file</DownloadLink>
+        <Button component={Link} to="/">
+          To the shelf
+        </Button>
+      </Stack>
+      {told && (
+        <Alert severity={told.severity} onClose={() => setTold(null)} sx={{ mb: 1.5 }}>
+          {told.lines.map((line) => (
+            <div key={line}>{line}</div>
+          ))}
+        </Alert>
+      )}
+      <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "330px minmax(0, 1fr)" }, gap: 3 }}>
+        <Box>
+          <Tabs value={kind} onChange={(_, next: Kind) => go({ kind: next, key: null })} aria-label="What to look at">
+            <Tab value="materials" label="Materials" sx={{ textTransform: "none", fontSize: "1rem" }} />
+            <Tab value="techniques" label="Techniques" sx={{ textTransform: "none", fontSize: "1rem" }} />
+          </Tabs>
+          <TextField fullWidth label="Find" value={sought} onChange={(event) => setSought(event.target.value)} sx={{ my: 1.5 }} />
+          <List dense sx={{ maxHeight: "68vh", overflow: "auto", border: 1, borderColor: "divider", py: 0 }} aria-label={capital(kind)}>
+            {rows.map((row) => (
+              <ListItemButton key={row.key} selected={row.key === key} onClick={() => go({ key: row.key })}>
+                <ListItemText
+                  primary={row.name}
+                  secondary={`${row.kind}${row.own ? " · your own" : ""}`}
+                  slotProps={{ primary: { sx: { fontWeight: row.own ? 700 : 400 } } }}
+                />
+              </ListItemButton>
+            ))}
+            {rows.length === 0 && <Typography sx={{ p: 1.5 }}>Nothing of that name.</Typography>}
+          </List>
+        </Box>
+        <Box>
+          {key ? (
+            <EntryForm kind={kind} entryKey={key} onSaved={(saved) => go({ key: saved })} onGone={() => go({ key: null })} />
+          ) : (
+            <Typography sx={{ pt: 2 }}>
+              Pick one to read or change it. What you change or copy becomes your own, is held to the same checks as what ships, and every
+              build uses it from then on. The times are typical ones: a product's label and data sheet overrule them.
+            </Typography>
+          )}
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+interface Row {
+  key: string;
+  name: string;
+  kind: string;
+  own: boolean;
+}
+
+/** The maker's own first, then by name. */
+function useRows(kind: Kind, sought: string): Row[] {
+  const catalogue = useCatalogue();
+  const own = catalogue.own[kind];
+  const all: Row[] =
+    kind === "materials"
+      ? catalogue.materials.map((one) => ({
+          key: one.key,
+          name: capital(one.name),
+          kind: `${one.family}${one.mechanism === "none" ? "" : `, sets by ${one.mechanism}`}`,
+          own: own.includes(one.key),
+        }))
+      : catalogue.techniques.map((one) => ({
+          key: one.key,
+          name: capital(plain(one.key)),
+          kind: one.look ?? "",
+          own: own.includes(one.key),
+        }));
+  const wanted = sought.trim().toLowerCase();
+  return all
+    .filter((row) => `${row.key} ${row.name} ${row.kind}`.toLowerCase().includes(wanted))
+    .sort((a, b) => Number(b.own) - Number(a.own) || a.name.localeCompare(b.name));
+}
