@@ -15,7 +15,7 @@ RSpec.describe "Time by hand", type: :feature do
 
     it "tells what other air would do before anything is changed, and makes it so" do
       within("section[aria-label='What if']") do
-        find("[role=combobox]").click
+        find("[role=combobox]", match: :first).click
       end
       find("[role=option]", text: "with a fan").click
       expect(page).to have_css("section[aria-label='What if']", text: /Ready .*(sooner|no change|later)/)

@@ -17,7 +17,11 @@ module ServerSpec
     end
   end
 
-  def clear = database[:builds].delete
+  # An application keeps the maker's own entries in mind: it begins anew where there were any.
+  def clear
+    database[:builds].delete
+    @app = nil if database[:own_entries].delete.positive?
+  end
 
   def app = database.then { |db| @app ||= GreenPlinth::Server.app(db, clock: -> { NOW }) }
 

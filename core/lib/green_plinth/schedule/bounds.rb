@@ -55,7 +55,7 @@ module GreenPlinth
       end
 
       def pinned(step, from)
-        return step.at if step.at >= from
+        return step.at if step.done? || step.at >= from
 
         raise Infeasible.new("#{step.id} is pinned to #{Moment.words(step.at)}, but what it waits for cannot be ready before " \
                              "#{Moment.words(from)}.", steps: [step.id])

@@ -17,7 +17,7 @@ module GreenPlinth
       def times(material, pot_min, laying_min)
         return 1 unless mixed?(material) && pot_min&.positive?
 
-        [(laying_min / pot_min).ceil, 1].max
+        [(laying_min / pot_min.to_f).ceil, 1].max
       end
 
       def mixed?(material)

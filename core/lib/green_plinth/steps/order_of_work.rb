@@ -30,7 +30,7 @@ module GreenPlinth
       def network_of(steps)
         Schedule::Network.new(
           start: [@design.calendar.start, *@design.progress.done.values].min, sittings: @design.calendar.sittings, hands: @design.calendar.hands,
-          steps: steps.map { |step| node(step) }, known: @known&.slice(*steps.map(&:id))
+          steps: steps.map { |step| node(step) }, known: @known
         )
       end
 
@@ -78,7 +78,10 @@ module GreenPlinth
       def sooner(plain, (steps, starts))
         even = planned(plain)
         @known = starts
-        steps && planned(steps).ready_at <= even.ready_at - WORTH_IT_MIN ? steps : plain
+        return steps if steps && planned(steps).ready_at <= even.ready_at - WORTH_IT_MIN
+
+        @known = nil
+        plain
       rescue Infeasible
         steps || plain
       end
@@ -104,10 +107,11 @@ module GreenPlinth
         constraints.select(&:at_most_min).each do |constraint|
           pair = [constraint.first, constraint.later]
           count = pair.map { |work| made[work.object_id].size }.max
-          begin
+          loop do
             pair.each { |work| made[work.object_id] = portions.of(work, least: count) if made[work.object_id].size < count }
             count += 1
-          end until count > @design.copies || in_time?(constraint, *pair.map { |work| made[work.object_id] })
+            break if count > @design.copies || in_time?(constraint, *pair.map { |work| made[work.object_id] })
+          end
         end
       end
 

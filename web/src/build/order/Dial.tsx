@@ -25,7 +25,7 @@ export function Dial({ label, unit, value, range, step = 1, onChange }: DialProp
         min={range[0]}
         max={range[1]}
         step={step}
-        onChange={(_, next) => onChange(next as number)}
+        onChange={(_, next) => onChange(Number((next as number).toFixed(2)))}
         sx={{ py: 0.75 }}
       />
     </Box>

@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+RSpec.describe "Planning over HTTP" do
+  include Api
+
+  let(:file) do
+    plain_file(zones: [zone(course("earth_paste", thickness_mm: 3), course("acrylic_paint"))], copies: 6,
+      subjects: [figure(round(8), paint_min: 30)],
+      calendar: { start: "2027-03-01T09:00", finish_by: "2027-04-20T12:00", weekly: %w[mon wed fri].map { |day| { day: day, from: "19:00", to: "21:00" } } })
+  end
+  let(:build) { create(file) }
+  let(:path) { "/api/builds/#{build["id"]}" }
+
+  before { ServerSpec.store.all.each { |one| ServerSpec.store.delete(one.id) } }
+
+  def asked(question)
+    get("#{path}/#{question}")
+    answer
+  end
+
+  it "tells what each side of each school would cost" do
+    told = asked("schools")
+    rim = told.find { |one| one["school"] == "rim" }
+    bare = rim["sides"].find { |side| side["side"] == "bare" }
+    expect(bare["hands_on_min"]).to be_negative
+    made = change(build, *bare["patch"])
+    expect(made["evaluation"]["schools"]["rim"]).to eq("bare")
+    expect(made["evaluation"]["schedule"]["ready_at"]).to eq(bare["ready_at"])
+  end
+
+  it "tells a batch against one at a time" do
+    told = asked("batch")
+    expect(told["copies"]).to eq(6)
+    expect(told["together"]["ready_at"]).to eq(build["evaluation"]["schedule"]["ready_at"])
+    expect(told["one_by_one"]["ready_at"]).to be > told["together"]["ready_at"]
+  end
+
+  it "lays two builds side by side, or one beside itself changed" do
+    other = create(file.merge("title" => "Other", "climate" => { "temperature_c" => 30 }))
+    told = post_json("#{path}/compare", { "build" => other["id"] })
+    expect(told["sides"].map { |side| side["ready_at"] }).to eq([build, other].map { |one| one["evaluation"]["schedule"]["ready_at"] })
+    told = post_json("#{path}/compare", { "patch" => [{ "op" => "replace", "path" => "/copies", "value" => 1 }] })
+    expect(told["sides"].last["steps"]).to be <= told["sides"].first["steps"]
+    post_json("#{path}/compare", { "build" => 999_999 })
+    expect(last_response.status).to eq(404)
+  end
+
+  it "marks a step, and refuses what is no step or no moment" do
+    mark = ->(**more) { post_json("#{path}/mark", { "step" => "plinth/prepare", "kind" => "done", "moment" => "2027-03-01T19:12" }.merge(more.transform_keys(&:to_s))) }
+    made = change(build, *mark.call["patch"])
+    placed = made["evaluation"]["schedule"]["steps"].find { |step| step["id"] == "plinth/prepare" }
+    expect(placed).to include("done" => true, "finish" => "2027-03-01T19:12")
+    mark.call(step: "nothing")
+    expect(last_response.status).to eq(422)
+    expect(mark.call(moment: "yesterday")["problems"].first["pointer"]).to eq("/moment")
+  end
+
+  it "shares the hands over all builds that are not ready" do
+    first = create(file.merge("title" => "First"))["id"]
+    second = create(file.merge("title" => "Second", "calendar" => file["calendar"].merge("finish_by" => "2027-03-20T12:00")))["id"]
+    get("/api/plan")
+    told = answer
+    expect(told["builds"].map { |one| one["build"] }).to eq([second, first])
+    expect(told["builds"].last["shared"]).to be > told["builds"].last["alone"]
+    spans = told["work"].map { |one| one.values_at("start", "finish") }
+    expect(spans.each_cons(2)).to all(satisfy { |(_, to), (from, _)| to <= from })
+  end
+
+  it "plans for fewest sittings and for the latest start" do
+    %w[fewest_sittings latest_start].each do |objective|
+      schedule = change(read(build), { "op" => "add", "path" => "/calendar/objective", "value" => objective })["evaluation"]["schedule"]
+      expect(schedule).to include("objective" => objective)
+      expect(schedule["late_min"]).to be <= 0
+    end
+  end
+end
