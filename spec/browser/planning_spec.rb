@@ -105,3 +105,18 @@ RSpec.describe "Planning by hand", type: :feature do
     eventually { ServerSpec.store.own("materials").empty? }
   end
 end
+
+RSpec.describe "Own history by hand", type: :feature do
+  it "learns from how long a coat really took" do
+    id = open_build(plain_file(zones: [zone(course("earth_paste", thickness_mm: 2))]), "order")
+    find("[data-step] button", text: "earth texture paste").click
+    fill_in "Seen dry after, h", with: "60"
+    click_button "Note it"
+    expect(page).to have_text("own history")
+    expect(page).to have_text(/Noted 1 time, last 2.5 days/)
+    expect(ServerSpec.store.dryings.first[:observed_min]).to eq(3600)
+    click_button "Strike the last"
+    expect(page).to have_no_text("own history")
+    expect(ServerSpec.store.find(id).version).to eq(1)
+  end
+end

@@ -83,3 +83,39 @@ RSpec.describe "Materials and techniques over HTTP" do
     expect(build["evaluation"]["steps"].map { |step| step["title"] }).to include(/Smear earth texture paste/)
   end
 end
+
+RSpec.describe "What was seen to dry, over HTTP" do
+  include Api
+
+  let(:file) { plain_file(zones: [zone(course("earth_paste", thickness_mm: 2))]) }
+  let(:build) { create(file) }
+
+  before { ServerSpec.clear }
+  after { ServerSpec.clear }
+
+  def paste(of) = of["evaluation"]["steps"].find { |step| step["material"] == "earth_paste" }
+  def note(step, minutes) = post_json("/api/builds/#{build["id"]}/dried", { "step" => step, "observed_min" => minutes })
+
+  it "teaches the forecast, in every build, until the note is struck" do
+    was = paste(build)["tail_min"]
+    told = note(paste(build)["id"], was * 2)
+    expect(told).to include("material" => "earth_paste", "foretold_min" => was, "observed_min" => was * 2, "seen" => 1)
+    expect(paste(create(file))["tail_min"]).to be_within(1).of(was * (2**0.25))
+    custom_request("DELETE", "/api/dryings/#{told["id"]}", {}, { "HTTP_X_CSRF_TOKEN" => token })
+    expect(paste(read(build))["tail_min"]).to eq(was)
+  end
+
+  it "measures the next note against the catalogue, not against what it has learnt" do
+    was = paste(build)["tail_min"]
+    2.times { note(paste(build)["id"], was * 2) }
+    get("/api/dryings")
+    expect(answer.map { |row| row["foretold_min"] }).to all(be_within(1).of(was))
+  end
+
+  it "refuses what does not dry and what is no time" do
+    note("plinth/prepare", 60)
+    expect(last_response.status).to eq(422)
+    note(paste(build)["id"], 0)
+    expect(last_response.status).to eq(422)
+  end
+end

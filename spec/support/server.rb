@@ -20,7 +20,7 @@ module ServerSpec
   # An application keeps the maker's own entries in mind: it begins anew where there were any.
   def clear
     database[:builds].delete
-    @app = nil if database[:own_entries].delete.positive?
+    @app = nil if [:own_entries, :dryings].sum { |table| database[table].delete }.positive?
   end
 
   def app = database.then { |db| @app ||= GreenPlinth::Server.app(db, clock: -> { NOW }) }

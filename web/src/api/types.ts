@@ -65,6 +65,7 @@ export type BatchLine = Schemas["BatchLine"];
 export type Comparison = Schemas["Comparison"];
 export type ComparedSide = Schemas["ComparedSide"];
 export type StepMark = Schemas["StepMark"];
+export type DryingNote = Schemas["DryingNote"];
 export type Entry = Schemas["Entry"];
 export type Stocked = Schemas["Stocked"];
 export type Plan = Schemas["Plan"];

@@ -198,6 +198,9 @@ export function openSession(id: number) {
       if (build && version > build.version && !queue.length) void load();
     },
 
+    /** What the build is computed from has changed beside it: materials, or what was seen to dry. */
+    refresh: load,
+
     edit(label: string, patch: PatchOperation[]) {
       const { build, queue } = getState();
       if (!build || !patch.length) return;

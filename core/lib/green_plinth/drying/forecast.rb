@@ -14,8 +14,10 @@ module GreenPlinth
       THIN_REACTION = 1.5
       HOUR = 60
 
-      def initialize(climate)
+      # @param history [History] what the maker has seen of each material
+      def initialize(climate, history = History.new)
         @climate = climate
+        @history = history
       end
 
       # @param material [Materials::Material]
@@ -34,10 +36,13 @@ module GreenPlinth
       private
 
       def stages(open: 1.0, handle: 1.0, later: 1.0, factors: [])
+        own = @history.factor(@material.key)
+        handle *= own
+        later *= own
         typical = ->(stage, factor) { (@material.hours(stage).typical * HOUR * factor).round }
         Stages.new(open_min: @material.open_min && (@material.open_min.typical * open), handle_min: typical["handle", handle],
           next_min: @material.hours("next") ? typical["next", later] : typical["dry", later],
-          dry_min: typical["dry", later], full_min: typical["full", later], factors: factors.freeze,
+          dry_min: typical["dry", later], full_min: typical["full", later], factors: [*factors, @history.told(@material.key)].compact.freeze,
           material: @material.key, thickness_mm: @thickness).freeze
       end
 

@@ -8,7 +8,7 @@ module GreenPlinth
       def initialize(evaluation)
         @evaluation = evaluation
         @design = evaluation.design
-        @forecast = Drying::Forecast.new(@design.climate)
+        @forecast = Drying::Forecast.new(@design.climate, evaluation.catalogue.history)
       end
 
       # @return [Hash]

@@ -33,13 +33,18 @@ module GreenPlinth
         @schools = schools.freeze
       end
 
-      # The same with a maker's own entries, which stand before those that ship.
+      # @return [Drying::History] what the maker has seen of these materials
+      def history = @history ||= Drying::History.new
+
+      # The same with a maker's own entries, which stand before those that ship, and with what they have seen dry.
       # @param materials [Hash{String => Hash}]
       # @param techniques [Hash{String => Hash}]
+      # @param history [Drying::History]
       # @return [Catalogue]
-      def with(materials, techniques)
+      def with(materials, techniques, history = self.history)
         dup.tap do |copy|
           copy.instance_exec do
+            @history = history
             @materials = @materials.merge(materials.to_h { |key, data| [key, Material.new(key, data)] }).freeze
             @techniques = @techniques.merge(techniques.to_h { |key, data| [key, Steps::Technique.new(key, data)] }).freeze
           end

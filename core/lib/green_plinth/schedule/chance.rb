@@ -41,6 +41,7 @@ module GreenPlinth
         @answer = answer
         @network = answer.network
         @materials = steps.to_h { |step| [step.id, catalogue[step.stages&.material || step.material]] }
+        @history = catalogue.history
         @finish_by = finish_by
         @random = Random.new(seed)
         @longest = @network.sittings&.map { |from, to| to - from }&.max
@@ -67,7 +68,7 @@ module GreenPlinth
       end
 
       def varied
-        waits = @network.steps.to_h { |step| [step.id, factor(spread(@materials[step.id]))] }
+        waits = @network.steps.to_h { |step| [step.id, factor(own_spread(@materials[step.id]))] }
         steps = @network.steps.map do |step|
           Node.new(id: step.id, hands_on_min: hands(step), tail_min: (step.tail_min * waits[step.id]).round,
             after: step.after.map { |link| stretched(link, waits[link.step]) }, not_before: step.not_before, at: step.at, stay_min: step.stay_min)
@@ -87,6 +88,9 @@ module GreenPlinth
         minutes = step.hands_on_min * factor(HANDS) * (@random.rand < REDO ? 2 : 1)
         [minutes.round, 1].max.then { |whole| @longest ? [whole, [@longest, step.hands_on_min].max].min : whole }
       end
+
+      # Less of what a maker has seen often.
+      def own_spread(material) = material ? @history.spread(material.key, spread(material)) : 0.0
 
       def spread(material)
         return 0.0 unless material&.sets?

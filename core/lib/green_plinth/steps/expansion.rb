@@ -22,7 +22,7 @@ module GreenPlinth
         @terrain = terrain
         @pools = pools
         @dose = Quantities::Dose.new(catalogue)
-        @forecast = Drying::Forecast.new(design.climate)
+        @forecast = Drying::Forecast.new(design.climate, catalogue.history)
       end
 
       # @return [Array<Work>]

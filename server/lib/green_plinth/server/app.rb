@@ -28,6 +28,7 @@ module GreenPlinth
       register Resources::Timing
       register Resources::Bench
       register Resources::Planning
+      register Resources::Dryings
       register Resources::Live
       register Resources::Pages
 

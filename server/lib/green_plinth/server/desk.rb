@@ -23,6 +23,16 @@ module GreenPlinth
         forget
       end
 
+      # @return [Integer] id of the note
+      def note_drying(stages, observed_min, words)
+        workshop.note(stages, observed_min, words).tap { forget }
+      end
+
+      def strike_drying(id)
+        workshop.strike(id)
+        forget
+      end
+
       def unstock(kind, key)
         workshop.delete(kind, key)
         forget
@@ -68,6 +78,13 @@ module GreenPlinth
         @memo.fetch(:evaluation, Memo.digest(file)) do
           GreenPlinth.evaluate(Formats::PlinthFile.new(catalogue).build(file), catalogue: catalogue, memo: @memo)
         end
+      end
+
+      # @param moment [Integer] minutes
+      # @return [Evaluation] of the build as far as it has come by then; raises Infeasible
+      def standing(build, moment)
+        whole = evaluate(build.file)
+        GreenPlinth.evaluate(Design.new(Schedule::Standing.new(whole.design, whole.timeline).file(moment)), catalogue: catalogue, memo: @memo)
       end
 
       # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut sections

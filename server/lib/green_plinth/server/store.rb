@@ -87,6 +87,16 @@ module GreenPlinth
 
       def delete_own(kind, key) = own_ds.where(kind: kind, key: key).delete
 
+      # @return [Array<Hash>] how long materials took: id, material, foretold_min, observed_min, note; the newest first
+      def dryings = dryings_ds.reverse(:id).select(:id, :material, :foretold_min, :observed_min, :note).all
+
+      def note_drying(material:, foretold_min:, observed_min:, note:)
+        dryings_ds.insert(material: material, foretold_min: foretold_min, observed_min: observed_min, note: note)
+      end
+
+      # @return [Boolean] whether there was one
+      def delete_drying(id) = dryings_ds.where(id: id).delete.positive?
+
       def empty? = builds_ds.empty?
 
       # A random secret of this installation, made once and shared by every process.
@@ -101,6 +111,7 @@ module GreenPlinth
       def build_ds(id) = builds_ds.where(id: id)
       def revisions_ds = @db[:revisions]
       def settings_ds = @db[:settings]
+      def dryings_ds = @db[:dryings]
       def own_ds = @db[:own_entries]
 
       # The newest of the changes made on top of a revision.

@@ -2,7 +2,8 @@
 
 module GreenPlinth
   module Server
-    # The catalogue as this workshop has it: what ships, and over it the maker's own materials and techniques.
+    # The catalogue as this workshop has it: what ships, over it the maker's own materials and techniques, and how long things
+    # have been seen to dry here.
     class Workshop
       # @param store [Store]
       # @param shipped [Materials::Catalogue]
@@ -40,11 +41,36 @@ module GreenPlinth
         read
       end
 
+      # @return [Array<Hash>] the newest first
+      def notes = @store.dryings
+
+      # Notes how long a step's coat really took. What was foretold is taken without what earlier notes had changed.
+      # @param stages [Drying::Stages] of the step
+      # @param observed_min [Float]
+      # @return [Integer] id of the note
+      def note(stages, observed_min, words)
+        foretold = stages.dry_min / catalogue.history.factor(stages.material)
+        id = @store.note_drying(material: stages.material, foretold_min: foretold, observed_min: observed_min, note: words)
+        read
+        id
+      end
+
+      # @return [void]; raises Problem (404)
+      def strike(id)
+        @store.delete_drying(id) or raise Problem.not_found("note #{id}")
+        read
+      end
+
       private
+
+      def history
+        Drying::History.new(@store.dryings.group_by { |row| row[:material] }
+          .transform_values { |rows| rows.map { |row| row[:observed_min] / row[:foretold_min] } })
+      end
 
       def read
         @own = Formats::CatalogueFile::KINDS.to_h { |kind| [kind, @store.own(kind)] }.freeze
-        @catalogue = @shipped.with(own["materials"], own["techniques"])
+        @catalogue = @shipped.with(own["materials"], own["techniques"], history)
       end
 
       # What ships under the same name comes back when the own one goes.

@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import type { After, ScheduledStep, Step } from "../../api/types";
 import { clockWords, count, momentWords, plain, short, span } from "../../common/words";
 import { useBuildSession, useSelection, within } from "../useSession";
+import { DryingNote } from "./DryingNote";
 import { StepMarks } from "./StepMarks";
 import type { Dragging } from "./useDragging";
 import { WhyNotNote } from "./WhyNotNote";
@@ -225,6 +226,7 @@ function WhySoLong({ step, when }: { step: Step; when: ScheduledStep | null }) {
           </li>
         ))}
       </Box>
+      <DryingNote step={step} />
     </Box>
   );
 }

@@ -7,7 +7,9 @@ import { useEffect, useRef, useState } from "react";
 import * as THREE from "three";
 import { api } from "../../api/client";
 import type { Solid } from "../../api/types";
+import { useSettled } from "../../scale/useAsked";
 import { SightPanel } from "../compose/SightPanel";
+import { useMoment } from "../rehearsal/useRehearsal";
 import { useBuild } from "../useSession";
 import { sceneOf } from "./scene";
 
@@ -44,12 +46,13 @@ function rendererOn(canvas: HTMLCanvasElement): THREE.WebGLRenderer | null {
   }
 }
 
-/** The base as a solid on a turntable: drag to turn and tilt, wheel or keys to come nearer. */
+/** The base as a solid on a turntable, as it stands at the moment that is rehearsed: drag to turn and tilt, wheel or keys to come nearer. */
 export default function TurntableView() {
   const build = useBuild();
+  const moment = useSettled(useMoment((state) => state.moment));
   const solid = useQuery({
-    queryKey: ["solid", build.id, build.version],
-    queryFn: () => api.solid(build.id),
+    queryKey: ["solid", build.id, build.version, moment],
+    queryFn: () => api.solid(build.id, moment),
     placeholderData: keepPreviousData,
   });
   const [flat, setFlat] = useState(false);

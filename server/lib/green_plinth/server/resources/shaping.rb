@@ -24,7 +24,10 @@ module GreenPlinth
             json_body(run.to_h)
           end
 
-          app.get("/api/builds/:id/solid") { json_body(desk.evaluate(desk.find(build_id).file).solid_told) }
+          app.get("/api/builds/:id/solid") do
+            build = desk.find(build_id)
+            json_body((params["at"].to_s.empty? ? desk.evaluate(build.file) : desk.standing(build, moment_of(params["at"]))).solid_told)
+          end
 
           app.get("/api/builds/:id/templates") do
             evaluation = desk.evaluate(desk.find(build_id).file)
