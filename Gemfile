@@ -9,6 +9,8 @@ gem "json_schemer", "~> 2.5"    # the plinth file's schema, and OpenAPI 3.1 in t
 gem "numo-narray", "~> 0.9.2"   # height fields
 gem "prawn", "~> 2.5"           # templates as PDF
 gem "rgeo", "~> 3.0"            # GEOS polygons
+gem "tzinfo", "~> 2.0"          # nights on which the clock is changed
+gem "tzinfo-data", "~> 1.2024"  # and where; a bare machine has no zones of its own
 gem "zeitwerk", "~> 2.6.18"
 
 # The server.

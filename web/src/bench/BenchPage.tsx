@@ -1,12 +1,11 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { api, Refused } from "../api/client";
-import { Brand } from "../common/Brand";
+import { PageHead } from "../common/PageHead";
 import { momentWords, nowMoment } from "../common/words";
 import { DoableRow } from "./DoableRow";
 import { WetList } from "./WetList";
@@ -20,11 +19,7 @@ export function BenchPage() {
   const told = work.data;
   return (
     <Box component="main" sx={{ maxWidth: 1180, mx: "auto", p: 2.5 }}>
-      <Stack direction="row" sx={{ alignItems: "center", gap: 2, mb: 2, flexWrap: "wrap" }}>
-        <Brand component={Link} to="/" />
-        <Typography variant="h1" sx={{ flex: 1 }}>
-          What now
-        </Typography>
+      <PageHead title="What now">
         <TextField
           type="datetime-local"
           label="At"
@@ -38,10 +33,7 @@ export function BenchPage() {
             Next work: {momentWords(told.next_at)}
           </Button>
         )}
-        <Button component={Link} to="/">
-          To the shelf
-        </Button>
-      </Stack>
+      </PageHead>
       {work.isLoading && <Typography role="status">Looking through the builds…</Typography>}
       {work.isError && (
         <Typography color="error" role="alert">

@@ -1,12 +1,11 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, Refused } from "../api/client";
 import type { PlannedBuild } from "../api/types";
-import { Brand } from "../common/Brand";
+import { PageHead } from "../common/PageHead";
 import { minutesOf, momentWords, span } from "../common/words";
 import { buildColours } from "./buildColours";
 import { WeekSheets } from "./WeekSheets";
@@ -18,18 +17,11 @@ export function PlanPage() {
   const colours = buildColours(told?.builds ?? []);
   return (
     <Box component="main" sx={{ maxWidth: 1240, mx: "auto", p: 2.5 }}>
-      <Stack direction="row" sx={{ alignItems: "center", gap: 2, mb: 2, flexWrap: "wrap" }}>
-        <Brand component={Link} to="/" />
-        <Typography variant="h1" sx={{ flex: 1 }}>
-          All builds at one bench
-        </Typography>
+      <PageHead title="All builds at one bench">
         <Button component={Link} to="/now">
           What now
         </Button>
-        <Button component={Link} to="/">
-          To the shelf
-        </Button>
-      </Stack>
+      </PageHead>
       {plan.isLoading && <Typography role="status">Sharing out the hands…</Typography>}
       {plan.isError && (
         <Typography color="error" role="alert">

@@ -1,21 +1,19 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import List from "@mui/material/List";
 import ListItemButton from "@mui/material/ListItemButton";
 import ListItemText from "@mui/material/ListItemText";
-import Stack from "@mui/material/Stack";
 import Tab from "@mui/material/Tab";
 import Tabs from "@mui/material/Tabs";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useSearchParams } from "react-router";
+import { useSearchParams } from "react-router";
 import { api, Refused } from "../api/client";
 import { DownloadLink } from "../build/quantities/DownloadLink";
-import { Brand } from "../common/Brand";
 import { FileButton } from "../common/FileButton";
+import { PageHead } from "../common/PageHead";
 import { useCatalogue } from "../common/useCatalogue";
 import { capital, count, plain } from "../common/words";
 import { EntryForm, type Kind } from "./EntryForm";
@@ -53,17 +51,10 @@ export function WorkshopPage() {
 
   return (
     <Box component="main" sx={{ maxWidth: 1240, mx: "auto", p: 2.5 }}>
-      <Stack direction="row" sx={{ alignItems: "center", gap: 2, mb: 1.5, flexWrap: "wrap" }}>
-        <Brand component={Link} to="/" />
-        <Typography variant="h1" sx={{ flex: 1 }}>
-          Materials and techniques
-        </Typography>
+      <PageHead title="Materials and techniques">
         <FileButton label="Open a shared file" file="Catalogue file" accept=".json,application/json" onFile={open} />
         <DownloadLink href={api.ownEntries}>Share mine as a file</DownloadLink>
-        <Button component={Link} to="/">
-          To the shelf
-        </Button>
-      </Stack>
+      </PageHead>
       {told && (
         <Alert severity={told.severity} onClose={() => setTold(null)} sx={{ mb: 1.5 }}>
           {told.lines.map((line) => (

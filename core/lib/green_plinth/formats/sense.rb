@@ -150,6 +150,8 @@ module GreenPlinth
         start = moment(data["start"], "/calendar/start")
         finish = moment(data["finish_by"], "/calendar/finish_by")
         problem("/calendar/finish_by", "is before the start") if start && finish && finish <= start
+        zone = data["time_zone"]
+        problem("/calendar/time_zone", "#{zone} is no time zone; one is called like Europe/Berlin") if zone && !Schedule::Clock.known?(zone)
         %w[extra away].each { |key| (data[key] || []).each_with_index { |span, index| span(span, "/calendar/#{key}/#{index}") } }
       end
 

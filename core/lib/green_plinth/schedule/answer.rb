@@ -16,7 +16,7 @@ module GreenPlinth
 
       def start(id) = starts.fetch(id)
       def finish(id) = starts.fetch(id) + network.by_id[id].hands_on_min
-      def ready(id) = finish(id) + network.by_id[id].tail_min
+      def ready(id) = network.later(finish(id), network.by_id[id].tail_min)
       def ready_at = @ready_at ||= starts.keys.map { |id| ready(id) }.max || network.start
       def makespan_min = ready_at - network.start
       def lower_bound_min = lower_bound - network.start

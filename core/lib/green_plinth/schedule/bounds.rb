@@ -21,7 +21,7 @@ module GreenPlinth
 
       # @return [Integer] no schedule is ready before this
       def ready
-        chain = @network.steps.map { |step| heads[step.id] + step.hands_on_min + tails[step.id] }.max || @network.start
+        chain = @network.steps.map { |step| @network.later(heads[step.id] + step.hands_on_min, tails[step.id]) }.max || @network.start
         [chain, hands].max
       end
 
@@ -44,7 +44,7 @@ module GreenPlinth
       def forward(heads)
         @network.sorted.each do |step|
           from = step.after.reduce(heads[step.id]) do |least, link|
-            [least, heads[link.step] + @network.by_id[link.step].hands_on_min + link.at_least_min].max
+            [least, @network.later(heads[link.step] + @network.by_id[link.step].hands_on_min, link.at_least_min)].max
           end
           heads[step.id] = step.at ? pinned(step, from) : alone(step, from)
         end
@@ -68,7 +68,7 @@ module GreenPlinth
             next unless link.at_most_min
 
             first = @network.by_id[link.step]
-            least = heads[step.id] - link.at_most_min - first.hands_on_min
+            least = @network.earlier(heads[step.id], link.at_most_min) - first.hands_on_min
             heads[first.id] = least if least > heads[first.id]
           end
         end
@@ -95,7 +95,7 @@ module GreenPlinth
             next if work.zero?
 
             at = @bench.after_open(r, (work / @network.hands.to_f).ceil)
-            at && (at + q)
+            at && @network.later(at, q)
           end
         end.max || @network.start
       end

@@ -62,7 +62,7 @@ module GreenPlinth
         network = varied
         urgency = @answer.starts.transform_values { |start| -start }
         starts = Placement.new(network, network.steps.to_h { |step| [step.id, network.start] }, urgency).call
-        starts.map { |id, start| start + network.by_id[id].hands_on_min + network.by_id[id].tail_min }.max
+        network.ready(starts)
       rescue Infeasible
         nil
       end
@@ -73,7 +73,7 @@ module GreenPlinth
           Node.new(id: step.id, hands_on_min: hands(step), tail_min: (step.tail_min * waits[step.id]).round,
             after: step.after.map { |link| stretched(link, waits[link.step]) }, not_before: step.not_before, at: step.at, stay_min: step.stay_min)
         end
-        Network.new(start: @network.start, sittings: @network.sittings, hands: @network.hands, steps: steps)
+        Network.new(start: @network.start, sittings: @network.sittings, hands: @network.hands, steps: steps, clock: @network.clock)
       end
 
       def stretched(link, factor)

@@ -22,9 +22,9 @@ module GreenPlinth
       # @return [Hash{String => Integer}] starts that are ready no later
       def call(starts)
         PASSES.times do
-          late = backward(starts, ready(starts)) or return starts
+          late = backward(starts, @network.ready(starts)) or return starts
           early = place(@network, @heads, late.transform_values(&:-@)) or return starts
-          return starts unless ready(early) < ready(starts)
+          return starts unless @network.ready(early) < @network.ready(starts)
 
           starts = early
         end
@@ -42,8 +42,6 @@ module GreenPlinth
       end
 
       private
-
-      def ready(starts) = @network.steps.map { |step| starts[step.id] + step.hands_on_min + step.tail_min }.max
 
       def place(network, heads, urgency)
         placement = Placement.new(network, heads, urgency)

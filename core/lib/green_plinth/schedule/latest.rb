@@ -18,7 +18,7 @@ module GreenPlinth
 
       # @return [Hash{String => Integer}, nil] by step; nil where some step has no room left
       def call
-        latest = @network.steps.to_h { |step| [step.id, @by - step.tail_min - step.hands_on_min] }
+        latest = @network.steps.to_h { |step| [step.id, @network.earlier(@by, step.tail_min) - step.hands_on_min] }
         windows = @network.steps.any? { |step| step.after.any?(&:at_most_min) }
         ROUNDS.times do
           before = latest.dup
@@ -37,7 +37,7 @@ module GreenPlinth
           step.after.each do |link|
             next unless link.at_most_min
 
-            most = latest[link.step] + @network.by_id[link.step].hands_on_min + link.at_most_min
+            most = @network.later(latest[link.step] + @network.by_id[link.step].hands_on_min, link.at_most_min)
             latest[step.id] = most if most < latest[step.id]
           end
         end
@@ -48,7 +48,7 @@ module GreenPlinth
           start = fitted(step, latest[step.id]) or return
           latest[step.id] = start
           step.after.each do |link|
-            most = start - link.at_least_min - @network.by_id[link.step].hands_on_min
+            most = @network.earlier(start, link.at_least_min) - @network.by_id[link.step].hands_on_min
             latest[link.step] = most if most < latest[link.step]
           end
         end

@@ -3,8 +3,19 @@
 module GreenPlinth
   module Schedule
     # Steps to be placed: minutes since the epoch of Moment; sittings nil: the bench is always open.
+    #   clock: of a place where it is put forward and back; nil: what passes is what the clock says.
     #   known: starts of a plan that is known to be good, by step; nil: none is.
-    Network = Struct.new(:start, :sittings, :hands, :steps, :known, keyword_init: true) do
+    Network = Struct.new(:start, :sittings, :hands, :steps, :known, :clock, keyword_init: true) do
+      # @return [Integer] what the clock shows when so much has passed
+      def later(minute, wait) = clock ? clock.later(minute, wait) : minute + wait
+
+      # @return [Integer] what it showed so long before
+      def earlier(minute, wait) = clock ? clock.earlier(minute, wait) : minute - wait
+
+      # @param starts [Hash{String => Integer}]
+      # @return [Integer] when the last is ready
+      def ready(starts) = steps.map { |step| later(starts[step.id] + step.hands_on_min, step.tail_min) }.max || start
+
       # @return [Hash{String => Node}]
       def by_id = @by_id ||= steps.to_h { |step| [step.id, step] }
 
@@ -47,7 +58,7 @@ module GreenPlinth
       # @return [Network]
       def mirrored(by)
         turned = sittings&.take_while { |from, _| from < by }&.map { |from, to| [-[to, by].min, -from] }&.reverse
-        Network.new(start: -by, sittings: turned, hands: hands, steps: mirrored_steps)
+        Network.new(start: -by, sittings: turned, hands: hands, steps: mirrored_steps, clock: clock&.turned)
       end
 
       private

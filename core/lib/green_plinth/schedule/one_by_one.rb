@@ -30,7 +30,7 @@ module GreenPlinth
 
       def ready_from(start)
         sittings = @network.sittings&.filter_map { |from, to| [[from, start].max, to] if to > start }
-        Scheduler.new(Network.new(start: start, sittings: sittings, hands: @network.hands, steps: @network.steps), effort: :quick).call.ready_at
+        Scheduler.new(Network.new(start: start, sittings: sittings, hands: @network.hands, steps: @network.steps, clock: @network.clock), effort: :quick).call.ready_at
       end
     end
   end

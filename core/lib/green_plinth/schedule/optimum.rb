@@ -21,7 +21,7 @@ module GreenPlinth
       # @return [Boolean] whether no schedule was known and it is proven that there is none
       def impossible? = @impossible || false
 
-      def self.fits?(network) = network.hands == 1 && network.steps.size <= MOST_STEPS && network.steps.none?(&:at)
+      def self.fits?(network) = network.hands == 1 && network.clock.nil? && network.steps.size <= MOST_STEPS && network.steps.none?(&:at)
 
       # @param network [Network]
       # @param bounds [Bounds]

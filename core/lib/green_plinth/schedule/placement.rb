@@ -21,6 +21,7 @@ module GreenPlinth
         @promote = promote
         @network = network
         @steps = network.steps
+        @clock = network.clock
         @waits = network.waits
         @followers = network.followers
         @release = heads.values_at(*network.places.keys)
@@ -72,7 +73,7 @@ module GreenPlinth
       def from(place)
         from = @release[place]
         @waits[place].each do |first, least, _|
-          due = @finishes[first] + least
+          due = @clock ? @clock.later(@finishes[first], least) : @finishes[first] + least
           from = due if due > from
         end
         from
@@ -101,7 +102,7 @@ module GreenPlinth
         @waits[place].each do |wait|
           next unless wait[2]
 
-          over = start - @finishes[wait[0]] - wait[2]
+          over = start - @network.later(@finishes[wait[0]], wait[2])
           worst, most = wait, over if over > most
         end
         worst
@@ -113,7 +114,7 @@ module GreenPlinth
 
         # Each miss makes it more urgent than all that missed before.
         @urgency[place] = (@most_urgent += 1) if @promote
-        @release[first] = [@release[first] + 1, start - most - @steps[first].hands_on_min].max
+        @release[first] = [@release[first] + 1, @network.earlier(start, most) - @steps[first].hands_on_min].max
         lift(first)
         @ready.push(first)
       end

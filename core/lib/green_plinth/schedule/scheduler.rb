@@ -102,9 +102,7 @@ module GreenPlinth
         @spent += placement.laid if placement
       end
 
-      def ready(starts)
-        @network.steps.map { |step| starts[step.id] + step.hands_on_min + step.tail_min }.max
-      end
+      def ready(starts) = @network.ready(starts)
 
       def shaken
         @shake = ((@shake || -1) + 1) % SHAKES.size

@@ -54,7 +54,7 @@ module GreenPlinth
       def within(network, taken)
         open = network.sittings || [[network.start, Network::FOREVER]]
         left = taken.sort.reduce(open) { |sittings, span| less(sittings, span) }
-        Scheduler.new(Network.new(start: network.start, sittings: left, hands: network.hands, steps: network.steps), effort: :quick).call
+        Scheduler.new(Network.new(start: network.start, sittings: left, hands: network.hands, steps: network.steps, clock: network.clock), effort: :quick).call
       rescue Infeasible
         nil
       end

@@ -18,8 +18,8 @@ module GreenPlinth
         order = @network.steps.sort_by { |step| [@answer.start(step.id), @answer.finish(step.id)] }
         followers = followers()
         order.each_with_index.reverse_each do |step, at|
-          by = @answer.ready_at - step.tail_min
-          followers[step.id].each { |later, wait| by = [by, latest[later] - wait].min }
+          by = @network.earlier(@answer.ready_at, step.tail_min)
+          followers[step.id].each { |later, wait| by = [by, @network.earlier(latest[later], wait)].min }
           following = order[at + 1] if @network.hands == 1
           by = [by, latest[following.id]].min if following && step.hands_on_min.positive?
           latest[step.id] = step.at || @bench.latest_alone(by, step.hands_on_min, step.lead_min || 0, step.stay_min || 0) || @answer.start(step.id)

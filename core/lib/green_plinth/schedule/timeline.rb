@@ -32,7 +32,7 @@ module GreenPlinth
       def possible_from
         start = @answer.network.start
         @possible_from ||= @steps.to_h do |step|
-          [step.id, step.after.map { |after| @answer.finish(after.step) + after.at_least_min }.push(start).max]
+          [step.id, step.after.map { |after| @answer.network.later(@answer.finish(after.step), after.at_least_min) }.push(start).max]
         end
       end
 

@@ -30,7 +30,7 @@ module GreenPlinth
       def network_of(steps)
         Schedule::Network.new(
           start: [@design.calendar.start, *@design.progress.done.values].min, sittings: @design.calendar.sittings, hands: @design.calendar.hands,
-          steps: steps.map { |step| node(step) }, known: @known
+          steps: steps.map { |step| node(step) }, known: @known, clock: @design.calendar.clock
         )
       end
 

@@ -20,6 +20,7 @@ import { Evenings } from "./Evenings";
 import { MustFit } from "./MustFit";
 import { Spans } from "./Spans";
 import { SCHOOLS } from "./schools";
+import { TimeZone } from "./TimeZone";
 
 /** What the base is, for whom and by when: everything that is said once. */
 export function BriefPage() {
@@ -164,6 +165,14 @@ export function BriefPage() {
           width={96}
           value={calendar.helpers ?? 0}
           onChange={(value) => inside("Change the helpers", "calendar", "helpers", value)}
+        />
+        <TimeZone
+          value={calendar.time_zone ?? null}
+          onChange={(zone) =>
+            zone
+              ? inside("Change the clock", "calendar", "time_zone", zone)
+              : drop("Change the clock", "/calendar/time_zone", calendar.time_zone !== undefined)
+          }
         />
         <Evenings rows={calendar.weekly ?? []} onChange={(rows) => inside("Change the evenings", "calendar", "weekly", rows)} />
         {(calendar.weekly ?? []).length > 0 && (
