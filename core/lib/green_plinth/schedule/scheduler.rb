@@ -14,6 +14,8 @@ module GreenPlinth
       TRIES = { quick: 2..12, thorough: 2..3000 }.freeze
       # Tries that may lead nowhere before the network counts as one that no schedule fits.
       FAILURES = 40
+      # Tries before a small network is put to the solver, which does better with something to beat.
+      FIRST_TRIES = 60
       # How far a try shakes the urgencies, as shares of the longest, in turn: from a nudge to an order of its own.
       SHAKES = [0.03, 0.1, 0.3, 1.0].freeze
 
@@ -32,8 +34,11 @@ module GreenPlinth
         return Answer.new(@network, {}, @network.start) if @network.steps.empty?
 
         @least = @bounds.ready
-        search
-        solve if @effort == :thorough && Optimum.fits?(@network)
+        begin_search
+        solvable = @effort == :thorough && Optimum.fits?(@network)
+        search(solvable ? FIRST_TRIES : TRIES.fetch(@effort).max)
+        solve if solvable
+        search(TRIES.fetch(@effort).max)
         raise @failed unless @best
 
         Answer.new(@network, @best, @least)
@@ -41,27 +46,24 @@ module GreenPlinth
 
       private
 
-      def search
+      def begin_search
         @justification = Justification.new(@network, @bounds.heads)
-        @spent = failures = tries = 0
+        @spent = @failures = @tries = 0
         own, late = constructive
         @urgency = own
-        shakes = [@network.known&.transform_values(&:-@), own, late].compact.each
-        until met? || enough?(tries) || failures > FAILURES
-          tries += 1
-          urgency = begin
-            shakes.next
-          rescue StopIteration
-            shaken
-          end
-          keep(urgency, promote: tries.odd?) or (@best or failures += 1)
+        @first = [@network.known&.transform_values(&:-@), own, late].compact
+      end
+
+      # Goes on from where it stopped, up to so many tries in all.
+      def search(most)
+        until met? || @impossible || @tries >= most || enough? || @failures > FAILURES
+          @tries += 1
+          keep(@first.shift || shaken, promote: @tries.odd?) or (@best or @failures += 1)
         end
       end
 
-      def enough?(tries)
-        return true if tries >= TRIES.fetch(@effort).max
-
-        tries >= TRIES.fetch(@effort).min && @spent + @justification.laid >= [EFFORT.fetch(@effort), EFFORT_BY_STEPS / @network.steps.size].min
+      def enough?
+        @tries >= TRIES.fetch(@effort).min && @spent + @justification.laid >= [EFFORT.fetch(@effort), EFFORT_BY_STEPS / @network.steps.size].min
       end
 
       def met? = @best && ready(@best) <= @least
@@ -117,6 +119,7 @@ module GreenPlinth
         optimum = Optimum.new(@network, @bounds, @best && ready(@best))
         @best = optimum.starts || @best
         @least = [@least, optimum.bound].max if optimum.bound
+        @impossible = optimum.impossible?
         @failed = Infeasible.new("#{@failed.message} No order of the steps keeps every window: that is proven.", steps: @failed.steps) if optimum.impossible?
       end
     end
