@@ -1,8 +1,12 @@
 import Box from "@mui/material/Box";
+import Stack from "@mui/material/Stack";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
-import { lazy, Suspense, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { DryingLine } from "./drying/DryingLine";
+import { RehearsalBar } from "./rehearsal/RehearsalBar";
+import { useMoment } from "./rehearsal/useRehearsal";
+import { useBuild } from "./useSession";
 
 /** Solids are drawn by a large library: it is fetched when somebody asks for the turntable. */
 const TurntableView = lazy(() => import("./turntable/TurntableView"));
@@ -10,14 +14,27 @@ const TurntableView = lazy(() => import("./turntable/TurntableView"));
 /** Under the plan: time as a line, or the base on a turntable. */
 export function BuildUpBottom() {
   const [shown, setShown] = useState<"time" | "solid">("time");
+  const { schedule } = useBuild().evaluation;
+  const go = useMoment((state) => state.go);
+  // Whoever leaves the page leaves the rehearsal too.
+  useEffect(() => () => go(null), [go]);
   return (
     <Box sx={{ height: "100%", position: "relative", minHeight: 0 }}>
       {shown === "time" ? (
         <DryingLine />
       ) : (
-        <Suspense fallback={<Box sx={{ p: 2 }}>Fetching the turntable…</Box>}>
-          <TurntableView />
-        </Suspense>
+        <Stack sx={{ height: "100%" }}>
+          {schedule && (
+            <Stack direction="row" sx={{ px: 1.5, pt: 0.5 }}>
+              <RehearsalBar schedule={schedule} />
+            </Stack>
+          )}
+          <Box sx={{ flex: 1, minHeight: 0 }}>
+            <Suspense fallback={<Box sx={{ p: 2 }}>Fetching the turntable…</Box>}>
+              <TurntableView />
+            </Suspense>
+          </Box>
+        </Stack>
       )}
       <ToggleButtonGroup
         size="small"

@@ -10,7 +10,7 @@ import { useMoment, useRehearsed } from "./useRehearsal";
 const PLAY_MS = 900;
 const momentOf = (minutes: number): string => new Date(minutes * 60000).toISOString().slice(0, 16);
 
-/** A handle through the weeks: plan and section show the base as it stands then, sitting by sitting, by hand or by itself. */
+/** A handle through the weeks: plan, section and turntable show the base as it stands then, sitting by sitting, by hand or by itself. */
 export function RehearsalBar({ schedule }: { schedule: Schedule }) {
   const { moment, go } = useMoment();
   const rehearsed = useRehearsed();
@@ -31,8 +31,6 @@ export function RehearsalBar({ schedule }: { schedule: Schedule }) {
     }, PLAY_MS);
     return () => clearTimeout(timer);
   }, [playing, moment]);
-
-  useEffect(() => () => go(null), [go]);
 
   if (moment === null)
     return (
