@@ -100,6 +100,13 @@ RSpec.describe "Rules between two ways of working" do
     expect(between("RowOneWay", *row).map { |one| one.first(2) }).to contain_exactly(["at -10", "at 5"], ["at -10", "at 20"], ["at 5", "at 20"])
   end
 
+  it "lays short grass before long, but long first where the pile says so" do
+    short, long = [2, 6].map { |length| by("static_grass", "#{length} mm", stages, stack: ["/zones/0", length]).tap { |work| work.length_mm = length } }
+    expect(between("GrassLengths", long, short)).to eq([["2 mm", "6 mm", 1, nil]])
+    long.stack = ["/zones/0", 0]
+    expect(between("GrassLengths", long, short)).to be_empty
+  end
+
   it "has a reason, a strength and a code for every rule, no code twice" do
     all = GreenPlinth::Rules::Rule.all
     expect(all.map(&:code).uniq.size).to eq(all.size)
