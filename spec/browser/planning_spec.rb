@@ -82,6 +82,18 @@ RSpec.describe "Planning by hand", type: :feature do
     eventually { stored(id).dig("zones", 0, "courses", 0, "thickness_mm") == 3 }
   end
 
+  it "puts up no barrier that axe knows of" do
+    id = open_build(file, "order")
+    pages = %w[drawing batch schools].map { |name| ["/builds/#{id}/order?view=#{name}", "[data-node], svg [role=button], fieldset"] }
+    pages += [["/plan", "section[aria-label^='Week of']"], ["/workshop?kind=materials&key=mud_paste", "[role=group][aria-label='Dry through']"]]
+    found = pages.flat_map do |path, drawn|
+      visit(path)
+      expect(page).to have_css(drawn, minimum: 1)
+      barriers.map { |one| "#{path}: #{one}" }
+    end
+    expect(found).to eq([])
+  end
+
   it "shares one bench among all builds" do
     open_build(file, "order")
     open_build(file.merge("title" => "Second scree"), "order")

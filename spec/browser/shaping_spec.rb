@@ -71,7 +71,7 @@ RSpec.describe "Shaping", type: :feature do
     find_field("Slices of").send_keys(:enter)
     click_button "Cut it into sheets"
     eventually { stored["forms"].count { |one| one["name"].to_s.include?("slice") } == 2 }
-    click_button "All parts" if page.has_button?("All parts")
+    click_button "All parts" if page.has_button?("All parts", wait: 1)
     click_button "Lay hollow lower"
     eventually { stored["forms"][1]["id"] == "cut" }
   end

@@ -126,7 +126,7 @@ RSpec.describe "Changes over HTTP" do
     peat = create(sample("peat-bank"))
     places = Mutation.places_in(peat["file"])
     PropCheck.forall(PropCheck::Generators.tuple(PropCheck::Generators.choose(0..10_000),
-      PropCheck::Generators.choose(0..100))) do |where, what|
+      PropCheck::Generators.choose(0..100))).with_config(n_runs: 60).check do |where, what|
       holder, key = places[where % places.size]
       pointer = pointer_to(peat["file"], holder, key)
       patch_json("/api/builds/#{peat["id"]}",

@@ -64,7 +64,11 @@ export function ShelfPage() {
         <Brand component={Link} to="/" />
         <Box sx={{ flex: 1 }}>
           <Typography variant="h1">Shelf</Typography>
-          {shelf.data && <Typography color="text.secondary">{count(shelf.data.length, "build")}, newest change first</Typography>}
+          {shelf.data && (
+            <Typography color="text.secondary" sx={{ whiteSpace: "nowrap" }}>
+              {count(shelf.data.length, "build")}, newest first
+            </Typography>
+          )}
         </Box>
         <Button component={Link} to="/now">
           What now

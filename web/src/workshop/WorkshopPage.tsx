@@ -69,7 +69,12 @@ export function WorkshopPage() {
             <Tab value="techniques" label="Techniques" sx={{ textTransform: "none", fontSize: "1rem" }} />
           </Tabs>
           <TextField fullWidth label="Find" value={sought} onChange={(event) => setSought(event.target.value)} sx={{ my: 1.5 }} />
-          <List dense sx={{ maxHeight: "68vh", overflow: "auto", border: 1, borderColor: "divider", py: 0 }} aria-label={capital(kind)}>
+          <List
+            component="nav"
+            dense
+            sx={{ maxHeight: "68vh", overflow: "auto", border: 1, borderColor: "divider", py: 0 }}
+            aria-label={capital(kind)}
+          >
             {rows.map((row) => (
               <ListItemButton key={row.key} selected={row.key === key} onClick={() => go({ key: row.key })}>
                 <ListItemText

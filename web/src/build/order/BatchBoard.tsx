@@ -82,10 +82,11 @@ function Board({ batch }: { batch: Batch }) {
   const height = HEAD + batch.lines.length * ROW;
   return (
     <Box sx={{ overflowX: "auto", mt: 2 }}>
+      {/* biome-ignore lint/a11y/useSemanticElements: a drawing of buttons is no fieldset */}
       <svg
         viewBox={`0 0 ${width} ${height}`}
         width={width}
-        role="img"
+        role="group"
         aria-label="Which bases pass which work in which sitting"
         style={{ display: "block" }}
       >

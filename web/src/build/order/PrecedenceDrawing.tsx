@@ -43,11 +43,12 @@ export function PrecedenceDrawing() {
         aria-label="Drawing of the order"
         sx={{ overflow: "auto", maxHeight: "72vh", border: 1, borderColor: "divider", bgcolor: "background.paper" }}
       >
+        {/* biome-ignore lint/a11y/useSemanticElements: a drawing of buttons is no fieldset */}
         <svg
           viewBox={`0 0 ${laid.width} ${laid.height}`}
           width={zoom === "fit" ? "100%" : laid.width * zoom}
           style={{ display: "block", maxHeight: zoom === "fit" ? "70vh" : undefined }}
-          role="img"
+          role="group"
           aria-label={`${steps.length} steps and what waits for what`}
         >
           {laid.arrows.map((arrow) => (
@@ -73,18 +74,23 @@ function Chosen({ steps, when }: { steps: Step[]; when: Map<string, ScheduledSte
       {step && (
         <>
           <b>{step.title}</b>
-          {when.get(step.id) && `, ${momentWords((when.get(step.id) as ScheduledStep).start)}`}:{" "}
-          {step.after.length === 0
-            ? "it waits for nothing."
-            : step.after
-                .map(
-                  (after) => `after ${titled(after)}${after.at_least_min ? ` by ${span(after.at_least_min)}` : ""}, because ${after.why}`,
-                )
-                .join("; ")}
+          {when.get(step.id) && `, ${momentWords((when.get(step.id) as ScheduledStep).start)}`}: {reasons(step, titled)}
         </>
       )}
     </Typography>
   );
+}
+
+/** What it waits for, told once for each reason. */
+function reasons(step: Step, titled: (after: After) => string): string {
+  if (step.after.length === 0) return "it waits for nothing.";
+  const byWhy = new Map<string, string[]>();
+  for (const after of step.after)
+    byWhy.set(after.why, [
+      ...(byWhy.get(after.why) ?? []),
+      `${titled(after)}${after.at_least_min ? ` by ${span(after.at_least_min)}` : ""}`,
+    ]);
+  return `after ${[...byWhy].map(([why, names]) => `${names.join(", ")}, because ${why}`).join("; after ")}.`;
 }
 
 type ArrowProps = { arrow: Laid["arrows"][number]; when: Map<string, ScheduledStep>; selected: string | null };
@@ -96,8 +102,10 @@ function Arrow({ arrow, when, selected }: ArrowProps) {
   const colour = touched ? palette.primary.main : heavy ? bench.trouble : palette.text.secondary;
   const path = arrow.points.map(([x, y], index) => `${index ? "L" : "M"}${x} ${y}`).join("");
   const [endX, endY] = arrow.points[arrow.points.length - 1];
+  const [fromX, fromY] = arrow.points[arrow.points.length - 2];
+  const heading = (Math.atan2(endY - fromY, endX - fromX) * 180) / Math.PI;
   return (
-    <g opacity={selected && !touched ? 0.3 : 1}>
+    <g opacity={selected && !touched ? 0.5 : 1}>
       <path
         d={path}
         fill="none"
@@ -105,7 +113,7 @@ function Arrow({ arrow, when, selected }: ArrowProps) {
         strokeWidth={touched || heavy ? 2.6 : 1.2}
         strokeDasharray={DASHES[arrow.after.strength]}
       />
-      <path d={`M${endX} ${endY}l-4.5 -9h9Z`} fill={colour} />
+      <path d="M0 0l-10 -4.5v9Z" transform={`translate(${endX} ${endY}) rotate(${heading})`} fill={colour} />
       {arrow.after.at_least_min > 0 && (
         <text
           x={arrow.label[0]}
