@@ -54,6 +54,15 @@ RSpec.describe "The work of a base" do
     expect(before?(made, "figure/mount", "figure/disc")).to be(true)
   end
 
+  it "glues tufts, or presses them where they stick by themselves" do
+    zones = [zone(course("tufts", count: 40))]
+    glued, pressed = [{}, { tufts: "self_adhesive" }].map { |schools| order(zones: zones, schools: schools).steps.find { |step| step.phase == :tufts } }
+    expect(glued.uses.map(&:material)).to include("tacky_glue")
+    expect(pressed.uses.map(&:material)).to eq(["tufts"])
+    expect(pressed.hands_on_min).to be < glued.hands_on_min
+    expect(pressed.tail_min).to eq(0)
+  end
+
   describe "a task by a technique" do
     let(:task) { { id: "mask", title: "Mask", technique: "mask_ground", on: "ground", amount: 3 } }
     let(:zones) { [zone(course("fine_sand"))] }

@@ -76,14 +76,21 @@ module GreenPlinth
       end
 
       def sooner(plain, (steps, starts))
-        even = planned(plain)
+        return plain unless steps
+
+        even = ready_at(plain)
         @known = starts
-        return steps if steps && planned(steps).ready_at <= even.ready_at - WORTH_IT_MIN
+        return steps if even.nil? || (ready_at(steps) || even) <= even - WORTH_IT_MIN
 
         @known = nil
         plain
+      end
+
+      # @return [Integer, nil] nil where no schedule was found
+      def ready_at(steps)
+        planned(steps).ready_at
       rescue Infeasible
-        steps || plain
+        nil
       end
 
       def planned(steps) = Schedule::Scheduler.new(network_of(steps), effort: :quick).call
@@ -93,73 +100,8 @@ module GreenPlinth
       end
 
       def fitted(works, constraints, batches)
-        portions = portions(batches)
-        made = works.to_h { |work| [work.object_id, portions.of(work)] }
-        in_step(constraints, made, portions)
-        constraints.each { |constraint| bind(constraint, made) }
-        made.each_value { |steps| in_turn(steps) if @design.copies > 1 }
-        steps = made.values.flatten
-        Reduction.new(steps).call
+        Fitting.new(works, constraints, @design.copies, portions(batches)).steps
       end
-
-      # Work that must follow within a window is cut into as many parts as the work it follows: part by part.
-      def in_step(constraints, made, portions)
-        constraints.select(&:at_most_min).each do |constraint|
-          pair = [constraint.first, constraint.later]
-          count = pair.map { |work| made[work.object_id].size }.max
-          loop do
-            pair.each { |work| made[work.object_id] = portions.of(work, least: count) if made[work.object_id].size < count }
-            count += 1
-            break if count > @design.copies || in_time?(constraint, *pair.map { |work| made[work.object_id] })
-          end
-        end
-      end
-
-      # Batches of one work follow each other, first copies first: what flows after them counts on it.
-      def in_turn(batches)
-        batches.each_cons(2) do |one, other|
-          next if one.copies == other.copies
-
-          other.after << Step::After.new(step: one.id, at_least_min: 0, at_most_min: nil, code: "order/in_turn", strength: :advice,
-            why: "bases are taken in turn, so that none waits longer than the next")
-        end
-      end
-
-      # Whether a batch is small enough for its first copy not to miss the window while its last is in hand.
-      def in_time?(constraint, firsts, laters)
-        firsts.zip(laters).all? do |first, later|
-          next true unless later && flows?(first, later)
-
-          flow = Flow.new(first, later)
-          flow.at_most(constraint.at_most_min) >= flow.at_least(constraint.at_least_min)
-        end
-      end
-
-      def flows?(first, later) = @design.copies > 1 && (first.copies.size > 1 || later.copies.size > 1)
-
-      def bind(constraint, made)
-        firsts = made[constraint.first.object_id]
-        made[constraint.later.object_id].each_with_index do |later, at|
-          firsts.each_with_index do |first, index|
-            next unless overlap?(first.copies, later.copies)
-            next if constraint.at_most_min && firsts.size > 1 && index != at
-
-            later.after << after(constraint, first, later)
-          end
-        end
-      end
-
-      def after(constraint, first, later)
-        least, most = constraint.at_least_min, constraint.at_most_min
-        if flows?(first, later)
-          flow = Flow.new(first, later)
-          least = flow.at_least(least)
-          most &&= [flow.at_most(most), least].max
-        end
-        Step::After.new(step: first.id, at_least_min: least, at_most_min: most, code: constraint.code, strength: constraint.strength, why: constraint.why)
-      end
-
-      def overlap?(a, b) = a.min <= b.max && b.min <= a.max
     end
   end
 end

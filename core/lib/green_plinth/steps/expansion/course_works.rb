@@ -84,6 +84,7 @@ module GreenPlinth
           return named if named && @catalogue.technique(named)
           return "make_mixture" unless material
           return @design.schools["fixing"] if material.technique == "scatter_grains"
+          return "press_tufts" if material.technique == "set_tufts" && @design.schools["tufts"] == "self_adhesive"
           return "mottle" if material.technique == "base_coat" && course["rig"] == "airbrush"
           return "lay_wet_mud" if wet_mud?(course, material)
 
