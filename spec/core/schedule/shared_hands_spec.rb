@@ -131,6 +131,7 @@ RSpec.describe "Shared hands" do
     end
 
     it "mixes nothing that waits in its pot" do
+      expect(times("plaster_cloth", 5, 60)).to eq(1)
       expect([times("earth_paste", 30, 100), times("superglue_gel", 0.3, 40), times(nil, nil, 40)]).to all(eq(1))
     end
   end

@@ -7,7 +7,7 @@ module GreenPlinth
     class History
       # So many observations weigh as much as the catalogue's own figure.
       PRIOR = 3.0
-      # However often a thing was seen, it still varies.
+      # However often a thing was seen, it still varies (from memory).
       LEAST_SPREAD = 0.05
 
       # @param ratios [Hash{String => Array<Float>}] observed ÷ foretold, by material

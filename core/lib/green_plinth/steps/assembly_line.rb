@@ -5,7 +5,7 @@ module GreenPlinth
     # How many copies to take at a time: long work over a batch is first planned copy by copy, wherever a sitting has room
     # or a coat has to dry; what then follows without a pause becomes one batch. Batches that a maker has done already stay as they were.
     class AssemblyLine
-      # The least work worth setting up for, minutes, and the most batches of one work that the plan is tried with.
+      # The least work worth setting up for, minutes (from memory), and the most batches of one work that the plan is tried with.
       LEAST_MIN = 25
       MOST = 40
       # @param works [Array<Work>]

@@ -21,7 +21,7 @@ module GreenPlinth
       end
 
       def mixed?(material)
-        return false unless material
+        return false if material.nil? || material.trait?("dipped")
 
         material.mechanism == "hydration" || (material.mechanism == "reaction" && !material.trait?("superglue"))
       end
