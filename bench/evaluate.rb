@@ -12,8 +12,8 @@ timed = lambda do |&work|
   now.call - began
 end
 median = ->(times) { times.sort[times.size / 2] }
-catalogue = GreenPlinth::Materials::Catalogue.default
-reader = GreenPlinth::Formats::PlinthFile.new(catalogue)
+catalogue = GreenPlinth::Catalogue.default
+reader = GreenPlinth::Files::PlinthFile.new(catalogue)
 
 # The large base that the product promises to bear: 1200 × 250 mm, 40 zones, 200 features, over a relief of 8 forms.
 def large

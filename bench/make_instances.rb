@@ -29,7 +29,7 @@ optima = Networks::KINDS.keys.each_with_object({}) do |name, all|
   SIZES.each do |steps|
     (1..50).each do |seed|
       data = Networks.instance(name, steps, seed)
-      found = known(GreenPlinth::Formats::SequenceFile.read(JSON.generate(data))) or next
+      found = known(GreenPlinth::Files::SequenceFile.read(JSON.generate(data))) or next
       title = format("%s-%02d", name, steps)
       File.write(File.join(folder, "#{title}.json"), "#{JSON.generate(data)}\n")
       all[title] = found

@@ -16,7 +16,7 @@ best = lambda do |&work|
 end
 
 path = ARGV.first || File.expand_path("../samples/lineside-set.json", __dir__)
-catalogue = GreenPlinth::Materials::Catalogue.default
+catalogue = GreenPlinth::Catalogue.default
 design = GreenPlinth.read(File.read(path))
 evaluation = GreenPlinth.evaluate(design)
 terrain = evaluation.terrain
@@ -41,8 +41,8 @@ row.call("waters flooded", best.call { GreenPlinth::Water::Pouring.pools(design.
 row.call("slopes", best.call { GreenPlinth::Relief::Slopes.new(terrain, design.zones, catalogue).classes })
 levels = GreenPlinth::Relief::Levels.new(terrain)
 row.call("contours", best.call { levels.lines(levels.usual_interval) })
-row.call("solid of #{GreenPlinth::Formats::SolidFile::CELLS_ALONG} cells along", best.call do
-  GreenPlinth::Relief::Mesh.new(terrain, design.plinth.thickness_mm, cells_along: GreenPlinth::Formats::SolidFile::CELLS_ALONG)
+row.call("solid of #{GreenPlinth::Screens::Turntable::CELLS_ALONG} cells along", best.call do
+  GreenPlinth::Relief::Mesh.new(terrain, design.plinth.thickness_mm, cells_along: GreenPlinth::Screens::Turntable::CELLS_ALONG)
 end)
 
 # One edit with a memory: the deepest cut a little deeper, relief and waters again.

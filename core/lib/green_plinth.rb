@@ -23,17 +23,15 @@ module GreenPlinth
     # The design in a plinth file's text. Raises InvalidFile with every problem found.
     # @param text [String] JSON, green-plinth/1
     # @return [Design]
-    def read(text, catalogue: Materials::Catalogue.default)
-      Formats::PlinthFile.new(catalogue).read(text)
+    def read(text, catalogue: Catalogue.default)
+      Files::PlinthFile.new(catalogue).read(text)
     end
 
     # Everything the core can say of a design, computed when asked for.
     # @param memo [Memo] remembers parts between evaluations; hand in the same one to be quick
     # @param effort [Symbol] of the schedule: :quick within an edit, :thorough when there is time
     # @return [Evaluation]
-    def evaluate(design, catalogue: Materials::Catalogue.default, memo: Memo.new, effort: :quick)
-      Evaluation.new(design, catalogue, memo, effort: effort)
-    end
+    def evaluate(design, memo: Memo.new, effort: :quick) = Evaluation.new(design, memo, effort: effort)
 
     # An answer for a bare network of steps.
     # @param network [Schedule::Network]

@@ -29,7 +29,9 @@ module GreenPlinth
     # @return [#call] a Rack application
     def self.app(database, clock: -> { Time.now })
       store = Store.new(database)
-      App.over(store: store, desk: Desk.new(store), contract: Contract.new(JSON.parse(File.read(OPENAPI))), clock: clock,
+      desk = Desk.new(store)
+      Listener.of(store).on_restocked { desk.restock }
+      App.over(store: store, desk: desk, contract: Contract.new(JSON.parse(File.read(OPENAPI))), clock: clock,
         secret: store.secret("session"))
     end
   end

@@ -5,7 +5,7 @@
 RSpec.describe "Any valid file" do
   def whole(file)
     made = evaluation(file)
-    { told: made.to_h, drawing: made.drawing, section: made.section([-40.0, -20.0], [40.0, 20.0]), plan: GreenPlinth::Formats::PlanSvg.new(made).write }
+    { told: made.to_h, drawing: made.drawing, section: made.section([-40.0, -20.0], [40.0, 20.0]), plan: GreenPlinth::Exports::PlanSvg.new(made).write }
   end
 
   def expect_true(answer)

@@ -3,9 +3,9 @@
 require "icalendar"
 
 # The calendar file read back by another program's reader. Source: RFC 5545, by the icalendar gem.
-RSpec.describe GreenPlinth::Formats::CalendarIcs do
+RSpec.describe GreenPlinth::Exports::CalendarIcs do
   let(:made) { evaluation(sample("peat-bank")) }
-  let(:text) { described_class.new(made, key: "build-7", stamp: minutes("2027-01-01T00:00")).write }
+  let(:text) { described_class.new(made, key: "build-7", at: minutes("2027-01-01T00:00")).write }
   let(:calendar) { Icalendar::Calendar.parse(text).first }
   let(:sittings) { GreenPlinth::Schedule::Sittings.of(made.schedule) }
 
@@ -35,7 +35,7 @@ RSpec.describe GreenPlinth::Formats::CalendarIcs do
   end
 
   it "has stable identities: the same build updates its events" do
-    again = described_class.new(made, key: "build-7", stamp: minutes("2027-02-02T00:00")).write
+    again = described_class.new(made, key: "build-7", at: minutes("2027-02-02T00:00")).write
     uids = ->(ics) { Icalendar::Calendar.parse(ics).first.events.map { |event| event.uid.to_s } }
     expect(uids[again]).to eq(uids[text])
     expect(uids[text].uniq.size).to eq(uids[text].size)

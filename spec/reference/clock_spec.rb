@@ -2,7 +2,7 @@
 
 # Nights on which the clock is changed. Source of the dates: Directive 2000/84/EC (last Sundays of March and October, at 1:00
 # UTC); of the zones: the IANA time zone database, by the tzinfo gem.
-RSpec.describe GreenPlinth::Schedule::Clock do
+RSpec.describe GreenPlinth::Clock do
   subject(:clock) { described_class.new("Europe/Berlin", minutes("2027-03-01T00:00")) }
 
   def later(from, hours) = GreenPlinth::Moment.format(clock.later(minutes(from), hours * 60))

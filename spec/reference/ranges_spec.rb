@@ -3,7 +3,7 @@
 # Drying and working times of the trade. Source of the ranges: the catalogue's own low and high, `common practice` or `from
 # memory` as each value says: at 20 °C, 50 % and the reference thickness every prediction falls inside.
 RSpec.describe "Drying at the reference state" do
-  catalogue = GreenPlinth::Materials::Catalogue.default
+  catalogue = GreenPlinth::Catalogue.default
   climate = GreenPlinth::Design.new("climate" => { "temperature_c" => 20, "humidity_pct" => 50, "airflow" => "room" }).climate
   forecast = GreenPlinth::Drying::Forecast.new(climate)
 

@@ -145,22 +145,4 @@ RSpec.describe "Changes over HTTP" do
     pairs.each { |name, inner| (found = pointer_to(inner, holder, key, "#{path}/#{name}")) and return found }
     nil
   end
-
-  describe "live news" do
-    it "reaches whoever listens, with the new version" do
-      build
-      board = GreenPlinth::Server::Bulletin.new(ServerSpec.store)
-      sleep 0.2 # until the listening thread has its connection
-      seen = board.latest(build["id"])
-      thicker(build, 8)
-      expect(board.wait(build["id"], seen, 5)).to eq(2)
-    end
-
-    it "waits no longer than it is told" do
-      board = GreenPlinth::Server::Bulletin.allocate.tap { |one| one.instance_variable_set(:@versions, {}) && one.instance_variable_set(:@lock, Mutex.new) && one.instance_variable_set(:@news, ConditionVariable.new) }
-      expect(board.wait(1, nil, 0.01)).to be_nil
-      board.publish(1, 7)
-      expect(board.wait(1, nil, 0.01)).to eq(7)
-    end
-  end
 end

@@ -33,8 +33,8 @@ RSpec.describe "The desk" do
   end
 
   it "says what is not there" do
-    expect { desk.find(4_000_000) }.to raise_error(GreenPlinth::Server::Problem) { |problem| expect(problem.status).to eq(404) }
-    expect { desk.delete(4_000_000) }.to raise_error(GreenPlinth::Server::Problem)
+    expect { desk.find(4_000_000) }.to raise_error(GreenPlinth::Server::Refusal) { |problem| expect(problem.status).to eq(404) }
+    expect { desk.delete(4_000_000) }.to raise_error(GreenPlinth::Server::Refusal)
   end
 
   it "ships samples that are valid, each by its own file name" do

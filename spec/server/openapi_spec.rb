@@ -15,7 +15,7 @@ RSpec.describe "The API description" do
 
   it "is a valid OpenAPI 3.1 document" do
     expect(document["openapi"]).to start_with("3.1")
-    resolver = ->(_uri) { JSON.parse(File.read(GreenPlinth::Formats::Schema::PATH)) }
+    resolver = ->(_uri) { JSON.parse(File.read(GreenPlinth::Files::Schema::PATH)) }
     expect(JSONSchemer.openapi(document, ref_resolver: resolver).validate.map do |error|
       error["error"]
     end.to_a).to be_empty

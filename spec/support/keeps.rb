@@ -18,9 +18,9 @@ module Keeps
       own << "#{step.id} begins before it may" if !step.at && starts[step.id] < [step.not_before, network.start].compact.max
       own << "#{step.id} is not where it is pinned" if step.at && starts[step.id] != step.at
       own + step.after.flat_map do |link|
-        gap = starts[step.id] - ends[link.step]
-        [("#{step.id} after #{link.step}: too soon" if gap < link.at_least_min),
-         ("#{step.id} after #{link.step}: too late" if link.at_most_min && gap > link.at_most_min)].compact
+        gap = starts[step.id] - ends[link.first]
+        [("#{step.id} after #{link.first}: too soon" if gap < link.at_least_min),
+         ("#{step.id} after #{link.first}: too late" if link.at_most_min && gap > link.at_most_min)].compact
       end
     end
   end

@@ -50,9 +50,9 @@ class Oracle
   end
 
   def wait(step, link)
-    first = @network.by_id[link.step].hands_on_min
+    first = @network.by_id[link.first].hands_on_min
     row(first + link.at_least_min, link.at_most_min && (first + link.at_most_min), @at[step.id] => 1,
-      @at[link.step] => -1)
+      @at[link.first] => -1)
   end
 
   # One pair of hands: either the one is done before the other, or the other way round.

@@ -45,11 +45,11 @@ module Specimens
       waters: [water(level, outline, medium: medium)], **members)
   end
 
-  def design(file) = GreenPlinth.read(JSON.generate(file))
+  def design(file, catalogue = self.catalogue) = GreenPlinth.read(JSON.generate(file), catalogue: catalogue)
   def evaluation(file) = GreenPlinth.evaluate(design(file))
   def told(file) = evaluation(file).to_h
-  def problems(file) = GreenPlinth::Formats::PlinthFile.new(catalogue).problems(file)
-  def catalogue = GreenPlinth::Materials::Catalogue.default
+  def problems(file) = GreenPlinth::Files::PlinthFile.new(catalogue).problems(file)
+  def catalogue = GreenPlinth::Catalogue.default
   def sample(name) = JSON.parse(File.read(File.join(ROOT, "samples", "#{name}.json")))
   def sample_names = Dir[File.join(ROOT, "samples", "*.json")].map { |path| File.basename(path, ".json") }.sort
 
@@ -58,7 +58,7 @@ module Specimens
   # A bare network: steps as id => [hands_on, tail, {after => [least, most]}].
   def network(steps, sittings: nil, start: "2027-03-01T00:00", hands: 1)
     nodes = steps.map do |id, (hands_on, tail, after)|
-      links = (after || {}).map { |first, (least, most)| GreenPlinth::Schedule::Link.new(first.to_s, least || 0, most) }
+      links = (after || {}).map { |first, (least, most)| GreenPlinth::Wait.new(first: first.to_s, at_least_min: least || 0, at_most_min: most) }
       GreenPlinth::Schedule::Node.new(id: id.to_s, hands_on_min: hands_on, tail_min: tail || 0, after: links)
     end
     GreenPlinth::Schedule::Network.new(start: minutes(start), sittings: sittings&.map do |pair|

@@ -7,14 +7,10 @@ module GreenPlinth
     OK = 0
     INVALID = 2
     INFEASIBLE = 3
-    FORMATS = %w[ics csv svg pdf dxf cut-svg stl].freeze
-
     USAGE = <<~TEXT
-      green-plinth evaluate FILE                      the evaluation of a plinth file, as JSON
-      green-plinth schedule FILE                      an answer for a bare network of steps, as JSON
-      green-plinth export FILE --to ics|csv|svg       its calendar, its shopping list, its plan
-      green-plinth export FILE --to pdf|dxf|cut-svg   templates at full size to cut along (PDF: A4 pages)
-      green-plinth export FILE --to stl               the finished relief as a closed surface, in mm
+      green-plinth evaluate FILE              the evaluation of a plinth file, as JSON
+      green-plinth schedule FILE              an answer for a bare network of steps, as JSON
+      green-plinth export FILE --to FORMAT    %<formats>s
 
       FILE may be - for standard input. Exit codes: 0 done, 2 the file is not valid, 3 no schedule can exist.
     TEXT
@@ -35,7 +31,7 @@ module GreenPlinth
       when "evaluate" then one_file(rest) { |text| evaluate(text) }
       when "schedule" then one_file(rest) { |text| schedule(text) }
       when "export" then export(rest)
-      when "help", "--help", "-h" then say(USAGE)
+      when "help", "--help", "-h" then say(usage)
       else refuse(command ? "There is no command #{command}." : "Say what to do.")
       end
     rescue InvalidFile => e
@@ -48,13 +44,18 @@ module GreenPlinth
 
     private
 
+    # Each format with what it is, one below the other.
+    def usage
+      format(USAGE, formats: Exports::Export.all.map { |export| format("%-8s %s", export.code, export.title) }.join("\n#{" " * 40}"))
+    end
+
     def say(text)
       @out.puts(text)
       OK
     end
 
     def refuse(message)
-      @err.puts(message, "", USAGE)
+      @err.puts(message, "", usage)
       INVALID
     end
 
@@ -65,9 +66,9 @@ module GreenPlinth
     end
 
     def read(path)
-      return @input.read(Formats::Json::MOST_BYTES + 1).to_s if path == "-"
+      return @input.read(Files::Json::MOST_BYTES + 1).to_s if path == "-"
 
-      File.binread(path, Formats::Json::MOST_BYTES + 1).to_s
+      File.binread(path, Files::Json::MOST_BYTES + 1).to_s
     rescue SystemCallError => e
       raise InvalidFile, [Problem.new("", "#{path} cannot be read: #{e.message.split(" @ ").first}")]
     end
@@ -80,31 +81,21 @@ module GreenPlinth
     end
 
     def schedule(text)
-      say(JSON.pretty_generate(GreenPlinth.schedule(Formats::SequenceFile.read(text)).to_h))
+      say(JSON.pretty_generate(GreenPlinth.schedule(Files::SequenceFile.read(text)).to_h))
     rescue Infeasible => e
       @out.puts(JSON.generate("infeasible" => true, "why" => e.message))
       raise
     end
 
+    # The same title is the same build: a calendar that takes the file twice keeps one set of events.
     def export(arguments)
-      path, option, format = arguments
-      return refuse("Say what to export to: --to #{FORMATS.join(", ")}.") unless arguments.size == 3 && option == "--to" && FORMATS.include?(format)
+      path, option, code = arguments
+      export = Exports::Export.of(code) if arguments.size == 3 && option == "--to"
+      return refuse("Say what to export to: --to #{Exports::Export.all.map(&:code).join(", ")}.") unless export
 
       evaluation = GreenPlinth.evaluate(GreenPlinth.read(read(path)), effort: :thorough)
-      @out.write(send(:"export_#{format.tr("-", "_")}", evaluation))
+      @out.write(export.new(evaluation, at: @now.to_i / 60).write)
       OK
-    end
-
-    def export_csv(evaluation) = Formats::ShoppingCsv.write(evaluation)
-    def export_pdf(evaluation) = Formats::TemplatePdf.new(evaluation.templates, evaluation.design.title).write
-    def export_dxf(evaluation) = Formats::TemplateDxf.new(evaluation.templates).write
-    def export_cut_svg(evaluation) = Formats::TemplateSvg.new(evaluation.templates, evaluation.design.title).write
-    def export_stl(evaluation) = Formats::Stl.write(evaluation.mesh, evaluation.design.title)
-    def export_svg(evaluation) = Formats::PlanSvg.new(evaluation).write
-
-    # The same title is the same build: a calendar that takes the file twice keeps one set of events.
-    def export_ics(evaluation)
-      Formats::CalendarIcs.new(evaluation, key: Digest::SHA256.hexdigest(evaluation.design.title)[0, 16], stamp: @now.to_i / 60).write
     end
   end
 end

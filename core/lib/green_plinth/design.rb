@@ -2,13 +2,15 @@
 
 module GreenPlinth
   # One build as the maker composed it: a plinth file with names for its parts. Immutable; `to_h` is the file, whole,
-  # so a round trip loses nothing. Built by Formats::PlinthFile, which has checked it.
+  # so a round trip loses nothing. Built by Files::PlinthFile, which has checked it.
   class Design
-    attr_reader :to_h
+    attr_reader :to_h, :catalogue
 
     # @param file [Hash] a valid plinth file, string keys
-    def initialize(file)
+    # @param catalogue [Catalogue] that its keys are of
+    def initialize(file, catalogue = Catalogue.default)
       @to_h = Design.deep_freeze(file)
+      @catalogue = catalogue
     end
 
     def self.deep_freeze(value)
@@ -24,30 +26,41 @@ module GreenPlinth
 
     # The same design with one member of its file replaced.
     # @return [Design]
-    def with(member, value) = Design.new(to_h.merge(member => value))
+    def with(member, value) = Design.new(to_h.merge(member => value), catalogue)
 
+    def kinds = catalogue.kinds
     def title = to_h["title"]
-    def purpose = to_h["purpose"]
+    def purpose = @purpose ||= kinds.of("purposes", to_h["purpose"])
     def scale = to_h["scale"].to_f
     def copies = to_h["copies"] || 1
-    def plinth = @plinth ||= Plinth.new(to_h["plinth"], "/plinth")
-    def climate = @climate ||= Climate.of(to_h["climate"] || {})
-    def calendar = @calendar ||= Calendar.new(to_h["calendar"] || {})
+    def plinth = @plinth ||= Plinth.new(to_h["plinth"], "/plinth", catalogue)
+    def climate = @climate ||= Climate.of(to_h["climate"] || {}, kinds)
+    def calendar = @calendar ||= Calendar.new(to_h["calendar"] || {}, kinds)
     def progress = @progress ||= Progress.new(to_h["progress"] || {})
-    def schools = @schools ||= Schools.new(to_h["schools"] || {}, purpose)
+    def schools = @schools ||= Schools.new(to_h["schools"] || {}, purpose, kinds["schools"])
     def forms = @forms ||= parts("forms", Form)
     def zones = @zones ||= parts("zones", Zone)
     def features = @features ||= parts("features", Feature)
     def subjects = @subjects ||= parts("subjects", Subject)
     def waters = @waters ||= parts("waters", Water)
-    def tasks = @tasks ||= parts("tasks", Part)
-    def mixes = @mixes ||= parts("mixes", Part).to_h { |mix| [mix.id, mix] }
-    def wishes = @wishes ||= parts("order", Part)
-    def limits = to_h["limits"] || {}
+    def tasks = @tasks ||= parts("tasks", Task)
+    def mixes = @mixes ||= parts("mixes", Mix).to_h { |mix| [mix.id, mix] }
+    def wishes = @wishes ||= parts("order", Wish)
+    def groups = @groups ||= parts("groups", Group)
+    def limits = @limits ||= Limits.new(to_h["limits"] || {})
 
     # What has its place on the base.
     # @return [Array<Part>]
     def placed = forms + zones + features + subjects + waters
+
+    # @return [Array<Subject>] those that stand on the ground; what lies in water does not
+    def standing = subjects.reject(&:set_in_water?)
+
+    # @return [Array<Feature>] those with a place of their own
+    def outlined_features = features.select(&:outlined?)
+
+    # @return [Array<Course>] of zones and features
+    def courses = (zones + features).flat_map(&:courses)
 
     # Each part with an id, courses included; of two with the same, the first keeps it.
     # @return [Array<Part>]
@@ -63,8 +76,8 @@ module GreenPlinth
 
     private
 
-    def parts(key, kind)
-      (to_h[key] || []).each_with_index.map { |data, index| kind.new(data, "/#{key}/#{index}") }
+    def parts(key, type)
+      (to_h[key] || []).each_with_index.map { |data, index| type.new(data, "/#{key}/#{index}", catalogue) }
     end
   end
 end

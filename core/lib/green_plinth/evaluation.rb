@@ -4,8 +4,8 @@ module GreenPlinth
   # Everything the core can say of one design. Parts are computed when asked for and remembered by what they depend
   # on, so that moving a figure does not rebuild the relief:
   #
-  #   design ─► bulk ─► terrain ─► pools ─► order of work ─► schedule
-  #                        └► layout, mass      └► shopping
+  #   design ─► bulk ─► terrain ─► pools ─► order of work ─► batches ─► schedule
+  #                        └► layout, mass                      └► shopping
   #   every part ─► snags
   class Evaluation
     # The members of the plinth file that each part depends on.
@@ -17,38 +17,39 @@ module GreenPlinth
     SEEN = [*STOOD, "eye"].freeze
     private_constant :BASE, :GROUND, :WET, :STANDING, :STOOD, :SEEN
 
-    attr_reader :design, :catalogue
+    attr_reader :design
 
     # @param memo [Memo]
     # @param effort [Symbol] of the schedule: :quick within an edit, :thorough when there is time
-    def initialize(design, catalogue, memo, effort: :quick)
+    def initialize(design, memo, effort: :quick)
       @design = design
-      @catalogue = catalogue
       @memo = memo
       @effort = effort
       @digests = {}
     end
 
+    def catalogue = design.catalogue
+
     # @return [Relief::Bulk] the forms alone
-    def bulk = part(:bulk, BASE) { Relief::Bulk.new(design.plinth, design.forms, catalogue, @memo) }
+    def bulk = part(:bulk, BASE) { Relief::Bulk.new(design.plinth, design.forms, @memo) }
 
     # @return [Relief::Terrain] the forms with every zone's courses on them
     def terrain
-      part(:terrain, GROUND) { Relief::Terrain.new(bulk, ground, covers, design.zones, catalogue) }
+      part(:terrain, GROUND) { Relief::Terrain.new(bulk, ground, covers, design.zones) }
     end
 
     # @return [Plan::Ground] who owns which part of the top
     def ground = part(:ground, %w[plinth zones]) { Plan::Ground.new(design.plinth, design.zones) }
 
     # @return [Relief::Slopes]
-    def slopes = part(:slopes, GROUND) { Relief::Slopes.new(terrain, design.zones, catalogue) }
+    def slopes = part(:slopes, GROUND) { Relief::Slopes.new(terrain, design.zones) }
 
     # @param interval [Float, nil] mm between contours
-    # @return [Hash] see Formats::ReliefFile
-    def relief_told(interval) = part(:relief_told, GROUND, interval) { Formats::ReliefFile.new(self).to_h(interval) }
+    # @return [Hash] see Screens::ReliefMap
+    def relief_told(interval) = part(:relief_told, GROUND, interval) { Screens::ReliefMap.new(self).to_h(interval) }
 
-    # @return [Hash] see Formats::SolidFile
-    def solid_told = part(:solid_told, STOOD) { Formats::SolidFile.new(self).to_h }
+    # @return [Hash] see Screens::Turntable
+    def solid_told = part(:solid_told, STOOD) { Screens::Turntable.new(self).to_h }
 
     # @return [Relief::EdgeSkin]
     def edge_skin = part(:edge_skin, GROUND) { Relief::EdgeSkin.new(design.plinth, terrain) }
@@ -60,11 +61,7 @@ module GreenPlinth
     def templates = part(:templates, [*BASE, "subjects", "title"]) { Templates::Pieces.new(self).all }
 
     # @return [Array<Water::Pool>]
-    def pools
-      part(:pools, WET) do
-        Water::Pouring.pools(design.waters, terrain, design.plinth.lip_mm, catalogue)
-      end
-    end
+    def pools = part(:pools, WET) { Water::Pouring.pools(design.waters, terrain, design.plinth.lip_mm) }
 
     # @param pool [Water::Pool]
     # @return [Balance::Floating]
@@ -76,7 +73,13 @@ module GreenPlinth
     end
 
     # @return [Steps::OrderOfWork]
-    def order = part(:order, buildable) { Steps::OrderOfWork.new(design, catalogue, terrain, pools) }
+    def order = part(:order, buildable) { Steps::OrderOfWork.new(design, terrain, pools) }
+
+    # @return [Batching::Batches] its works as steps that fit into sittings
+    def batches = part(:batches, buildable) { Batching::Batches.new(design, order) }
+
+    # @return [Array<Steps::Step>] in an order that respects their waits
+    def steps = batches.steps
 
     # @return [Schedule::Answer]; raises Infeasible
     def schedule
@@ -92,33 +95,33 @@ module GreenPlinth
       e
     end
 
-    # @return [Schedule::Chance::Forecast] raises Infeasible
+    # @return [Questions::Chance::Odds] raises Infeasible
     def chance
-      part(:chance, buildable, @effort) { Schedule::Chance.new(schedule, order.steps, catalogue, finish_by: design.calendar.finish_by).call }
+      part(:chance, buildable, @effort) { Questions::Chance.new(schedule, steps, catalogue, finish_by: design.calendar.finish_by).call }
     end
 
-    # @return [Hash] see Schedule::BatchPlan; raises Infeasible
+    # @return [Hash] see Questions::BatchPlan; raises Infeasible
     def batch
       part(:batch, buildable, @effort) do
-        Schedule::BatchPlan.new(self, Evaluation.new(design.with("copies", 1).with("progress", {}), catalogue, @memo)).to_h
+        Questions::BatchPlan.new(self, Evaluation.new(design.with("copies", 1).with("progress", {}), @memo)).to_h
       end
     end
 
-    # @return [Schedule::Timeline] raises Infeasible
-    def timeline = Schedule::Timeline.new(order.steps, schedule)
+    # @return [Questions::Timeline] raises Infeasible
+    def timeline = Questions::Timeline.new(steps, schedule)
 
     # @return [Array<Quantities::Shopping::Line>]
-    def quantities = part(:quantities, buildable) { Quantities::Shopping.new(order.steps, catalogue, design.copies).lines }
+    def quantities = part(:quantities, buildable) { Quantities::Shopping.new(steps, catalogue, design.copies).lines }
 
     # @return [Array<Quantities::UnitCount::Count>] bricks, setts, planks and the like
     def units
       part(:units, ["plinth", "zones", "features", "scale"]) do
-        Quantities::UnitCount.new(design, catalogue, ->(zone) { Plan::Geos.area(ground.area(design.zones.index(zone))) }).counts
+        Quantities::UnitCount.new(design, ->(zone) { Plan::Geos.area(ground.area(design.zones.index(zone))) }).counts
       end
     end
 
     # @return [Balance::Mass]
-    def mass = part(:mass, buildable) { Balance::Mass.new(design, catalogue, terrain, pools) }
+    def mass = part(:mass, buildable) { Balance::Mass.new(design, terrain, pools) }
 
     # @return [Composition::Layout]
     def layout
@@ -151,24 +154,40 @@ module GreenPlinth
     def judgements = part(:judgements, [*SEEN, "purpose", "formation", "limits"]) { Composition::Judgement.verdicts(self) }
 
     # @return [Array<Snags::Snag>] what stops the work first
-    def snags = part(:snags, file.keys) { Snags::Check.all(self) }
+    def snags = part(:snags, file.keys) { Snags::Check.snags(self) }
+
+    # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut, mm; those without a length count for nothing,
+    #   and where none is left the usual one holds
+    # @return [Array<Hash>] see Relief::Section#along
+    def sections(lines = nil)
+      long = (lines || []).map { |line| [line[0, 2], line[2, 2]] }.reject { |from, to| from == to }
+      (long.empty? ? [usual_cut] : long).map { |from, to| section(from, to) }
+    end
 
     # @param from [Array(Float, Float)] mm on the plan
     # @param to [Array(Float, Float)]
     # @return [Hash] see Relief::Section#along
     def section(from, to)
       part(:section, STOOD, from, to) do
-        Relief::Section.new(design, terrain, pools, catalogue, solids).along(from, to)
+        Relief::Section.new(design, terrain, pools, solids).along(from, to)
       end
     end
 
-    # @return [Hash] rings to draw the plan from, see Formats::Drawing
-    def drawing = part(:drawing, [*WET, "features", "subjects"]) { Formats::Drawing.new(self).to_h }
+    # @return [Hash] rings to draw the plan from, see Screens::PlanDrawing
+    def drawing = part(:drawing, [*WET, "features", "subjects"]) { Screens::PlanDrawing.new(self).to_h }
 
     # @return [Hash] green-plinth-evaluation/1
-    def to_h = part(:told, file.keys, @effort) { Formats::EvaluationFile.new(self).to_h }
+    def to_h = part(:told, file.keys, @effort) { Files::EvaluationFile.new(self).to_h }
 
     private
+
+    # From the left to the right, through the first water or else the plinth's middle.
+    def usual_cut
+      min_x, min_y, max_x, max_y = Plan::Geos.bounds(ground.foot)
+      wet = pools.find(&:wet?)
+      across = wet ? wet.water.area.centroid.y : (min_y + max_y) / 2
+      [[min_x, across], [max_x, across]]
+    end
 
     # How much of each cell each zone covers. Forms matter only where they widen the grid.
     def covers
@@ -186,7 +205,7 @@ module GreenPlinth
     def digest(member) = @digests[member] ||= Memo.digest([member, file[member]])
 
     def answer
-      soonest = Schedule::Scheduler.new(order.network, effort: @effort).call
+      soonest = Schedule::Scheduler.new(batches.network, effort: @effort).call
       calendar = design.calendar
       calendar.objective == :ready_soonest ? soonest : Schedule::Objective.new(soonest, calendar.finish_by).call(calendar.objective)
     rescue Infeasible => e

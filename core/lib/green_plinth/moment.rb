@@ -6,7 +6,11 @@ module GreenPlinth
   # Local time of the workshop as whole minutes since 1970-01-01T00:00, without zone: what the core counts in.
   module Moment
     PATTERN = /\A(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)(?::(\d\d))?\z/
-    DAYS = %w[sun mon tue wed thu fri sat].freeze
+    # Names of the days by their short ones; the first of January 1970 was a Thursday.
+    DAYS = { "mon" => "Monday", "tue" => "Tuesday", "wed" => "Wednesday", "thu" => "Thursday", "fri" => "Friday", "sat" => "Saturday",
+             "sun" => "Sunday" }.freeze
+    FIRST_DAY = 3
+    private_constant :FIRST_DAY
     DAY = 1440
 
     module_function
@@ -28,7 +32,7 @@ module GreenPlinth
     def words(minutes) = Time.at(minutes * 60).utc.strftime("%a %-d %b, %H:%M")
 
     # @return [String] "mon"
-    def day_name(minutes) = DAYS[((minutes / DAY) + 4) % 7]
+    def day_name(minutes) = DAYS.keys[((minutes / DAY) + FIRST_DAY) % 7]
 
     # @return [Integer] the midnight at or before
     def midnight(minutes) = minutes - (minutes % DAY)

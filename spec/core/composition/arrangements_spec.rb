@@ -21,7 +21,7 @@ RSpec.describe GreenPlinth::Composition::Arrangements do
 
   it "leaves every subject on the top, apart from the others, and the file valid" do
     found.each do |arrangement|
-      changed = GreenPlinth::Formats::Patch.apply(file, arrangement.patch)
+      changed = GreenPlinth::Patch.apply(file, arrangement.patch)
       expect(problems(changed)).to be_empty
       expect(evaluation(changed).snags.map(&:code)).not_to include("fit/off_plinth", "fit/clearance")
     end

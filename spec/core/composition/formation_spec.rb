@@ -34,7 +34,7 @@ RSpec.describe GreenPlinth::Composition::Formation do
       one = formation(stagger_mm: stagger, gap_mm: gap)
       offset = one.neighbours.first
       back = offset.map { |value| -value }
-      shadow = GreenPlinth::Composition::Standing.silhouette(evaluation(unit).design.subjects.first)
+      shadow = evaluation(unit).design.subjects.first.shadow
       there, here = [offset, back].map { |by| GreenPlinth::Plan::Geos.area(shadow.intersection(GreenPlinth::Plan::Outline.moved(shadow, by, 0.0))) }
       expect(there).to be_within(1e-6).of(here)
     end

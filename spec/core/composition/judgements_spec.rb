@@ -62,7 +62,7 @@ RSpec.describe GreenPlinth::Composition::Judgement do
     found = judgement("presence", file)
     expect(found.figure).to be_within(0.01).of(9)
     expect(found.verdict).to eq("look")
-    fixed = GreenPlinth::Formats::Patch.apply(file, found.fixes.first.patch)
+    fixed = GreenPlinth::Patch.apply(file, found.fixes.first.patch)
     expect(judgement("presence", fixed).verdict).to eq("good")
   end
 

@@ -41,7 +41,7 @@ RSpec.describe GreenPlinth::Drying::History do
     file = plain_file(zones: [zone(course("earth_paste", thickness_mm: 3))], schools: { rim: "bare" })
     width = lambda do |seen|
       own = catalogue.with({}, {}, described_class.new({ "earth_paste" => [1.0] * seen }))
-      told = GreenPlinth.evaluate(design(file), catalogue: own).chance
+      told = GreenPlinth.evaluate(design(file, own)).chance
       told.by(0.95) - told.by(0.5)
     end
     expect(width[100]).to be < width[0]
@@ -50,7 +50,7 @@ RSpec.describe GreenPlinth::Drying::History do
   it "moves with the material, not with its neighbours" do
     own = catalogue.with({}, {}, history(3.0, 3.0, 3.0))
     file = plain_file(zones: [zone(course("earth_paste", thickness_mm: 2)), zone(course("sand_paste", thickness_mm: 2), id: "shore", outline: round(20))])
-    tails = ->(with) { GreenPlinth.evaluate(design(file), catalogue: with).order.steps.to_h { |step| [step.material, step.tail_min] } }
+    tails = ->(with) { GreenPlinth.evaluate(design(file, with)).steps.to_h { |step| [step.material, step.tail_min] } }
     before, after = tails[catalogue], tails[own]
     expect(after["earth_paste"]).to be > before["earth_paste"]
     expect(after["sand_paste"]).to eq(before["sand_paste"])

@@ -67,8 +67,7 @@ RSpec.describe "Fields" do
 
   describe GreenPlinth::Relief::CourseThickness do
     def thickness(material, **more)
-      course = GreenPlinth::Design::Course.new(course(material, **more), "/zones/0/courses/0", nil)
-      described_class.mm(course, catalogue[material])
+      described_class.mm(design(plain_file(zones: [zone(course(material, **more))])).zones.first.courses.first)
     end
 
     it "is what the maker says, else the material's usual layer" do
@@ -81,8 +80,8 @@ RSpec.describe "Fields" do
     end
 
     it "is nothing for a mix nobody has measured" do
-      course = GreenPlinth::Design::Course.new(course("mix:mud"), "/zones/0/courses/0", nil)
-      expect(described_class.mm(course, nil)).to eq(0)
+      file = plain_file(zones: [zone(course("mix:mud"))], mixes: [{ id: "mud", parts: [{ material: "white_glue", amount: 1 }] }])
+      expect(described_class.mm(design(file).zones.first.courses.first)).to eq(0)
     end
   end
 
@@ -90,7 +89,7 @@ RSpec.describe "Fields" do
     memo = GreenPlinth::Memo.new
     build = lambda do |depth|
       made = design(plain_file(forms: [lift(5, round(40)), cut(depth, round(10))]))
-      GreenPlinth::Relief::Bulk.new(made.plinth, made.forms, catalogue, memo)
+      GreenPlinth::Relief::Bulk.new(made.plinth, made.forms, memo)
     end
     first = build[2]
     second = build[3]

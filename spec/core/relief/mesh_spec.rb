@@ -38,7 +38,7 @@ RSpec.describe GreenPlinth::Relief::Mesh do
       it "is whole to a second program" do
         Dir.mktmpdir do |folder|
           path = File.join(folder, "base.stl")
-          File.binwrite(path, GreenPlinth::Formats::Stl.write(mesh, name))
+          File.binwrite(path, GreenPlinth::Exports::Stl.new(told).bytes(mesh, name))
           report, = Open3.capture2("admesh", "--no-check", "--normal-directions", path)
           exact, = Open3.capture2("admesh", path)
           expect(exact).to match(/Total disconnected facets\s*:\s*0\s+0/)

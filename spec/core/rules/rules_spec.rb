@@ -4,9 +4,9 @@
 RSpec.describe GreenPlinth::Rules do
   def constraints(file)
     made = evaluation(file)
-    expansion = GreenPlinth::Steps::Expansion.new(made.design, catalogue, made.terrain, made.pools)
+    expansion = GreenPlinth::Steps::Expansion.new(made.design, made.terrain, made.pools)
     works = expansion.works
-    GreenPlinth::Rules::Rule.all.flat_map { |rule| rule.new(works, expansion.places, made.design, catalogue).constraints }
+    GreenPlinth::Rules::Rule.all.flat_map { |rule| rule.new(works, expansion.places, made.design).waits }
   end
 
   def found(code, file)

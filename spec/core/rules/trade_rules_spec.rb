@@ -8,14 +8,14 @@ RSpec.describe "Rules between two ways of working" do
   # A work of a technique, on the one part both share.
   def by(technique, id, stages, kind: nil, material: nil, stack: nil, at: nil, feature: true)
     data = { "id" => "part", "kind" => kind, "at_mm" => at }.compact
-    part = (feature ? GreenPlinth::Design::Feature : GreenPlinth::Design::Part).new(data, "/features/0")
-    GreenPlinth::Steps::Work.new(id: id, technique: catalogue.technique(technique), material: material, dries: material, words: { place: id }, amount: 1.0,
-      places: [part.pointer], where: [part.pointer], coat: 1, coats: 1, uses: [], rig: "hands", stack: stack, grain_mm: 0.3,
+    part = (at ? GreenPlinth::Design::Subject : feature ? GreenPlinth::Design::Feature : GreenPlinth::Design::Part).new({ "kind" => "prop" }.merge(data), "/features/0")
+    GreenPlinth::Steps::Work.new(id: id, technique: catalogue.technique(technique), material_key: material, material: catalogue[material],
+      dries: catalogue[material], words: { place: id }, amount: 1.0, places: [part.pointer], where: [part.pointer], coat: 1, coats: 1, uses: [], rig: "hands", stack: stack, grain_mm: 0.3,
       stages: GreenPlinth::Drying::Stages.new(**stages), splittable: false, part: part)
   end
 
   def between(rule, *works)
-    GreenPlinth::Rules.const_get(rule).new(works, places, design(plain_file), catalogue).constraints.map { |one| [one.first.id, one.later.id, one.at_least_min, one.at_most_min] }
+    GreenPlinth::Rules.const_get(rule).new(works, places, design(plain_file)).waits.map { |one| [one.first.id, one.later.id, one.at_least_min, one.at_most_min] }
   end
 
   # rule => first and later technique, minutes waited

@@ -4,8 +4,8 @@
 RSpec.describe GreenPlinth::Scale::Desk do
   let(:desk) { described_class.new(catalogue, 48) }
 
-  described_class::KINDS.reject { |_, keys| keys.empty? }.each do |kind, keys|
-    keys.each do |key|
+  GreenPlinth::Kinds.default["packets"].each do |kind, packet|
+    packet["things"].each do |key|
       it "takes a model of #{key} at its own size for what it is" do
         low, _, high = desk.to_h["things"].find { |thing| thing["key"] == key }["model_mm"]
         told = desk.check(kind, low, high, represents: key)

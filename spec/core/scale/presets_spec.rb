@@ -5,7 +5,7 @@ RSpec.describe GreenPlinth::Scale::Presets do
   board = { "outline" => { "kind" => "rectangle", "width_mm" => 2400, "depth_mm" => 1600 }, "thickness_mm" => 12, "material" => "mdf" }
 
   [16, 35, 72].each do |ratio|
-    described_class.new(GreenPlinth::Materials::Catalogue.default, ratio).to_h.each do |list, presets|
+    described_class.new(GreenPlinth::Catalogue.default, ratio).to_h.each do |list, presets|
       presets.reject { |preset| preset["group"] == "by figure size" }.each do |preset|
         it "places #{preset["name"]} at 1:#{ratio} without a scale snag" do
           part = { "id" => "it" }.merge(preset["part"])

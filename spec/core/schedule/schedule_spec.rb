@@ -141,7 +141,7 @@ after: [10, 0, { long: [50] }] }).start("long")).to eq(minutes("2027-03-01T00:00
         expect(busy.each_cons(2)).to all(satisfy { |(_, to), (from, _)| to <= from })
         made.steps.each do |step|
           step.after.each do |link|
-            gap = found.start(step.id) - found.finish(link.step)
+            gap = found.start(step.id) - found.finish(link.first)
             expect(gap).to be >= link.at_least_min
             expect(gap).to be <= link.at_most_min if link.at_most_min
           end
@@ -162,7 +162,7 @@ after: [10, 0, { long: [50] }] }).start("long")).to eq(minutes("2027-03-01T00:00
     end
   end
 
-  describe GreenPlinth::Schedule::Bench do
+  describe GreenPlinth::Schedule::FreeTime do
     subject(:bench) { described_class.new(GreenPlinth::Schedule::Network.new(start: 0, sittings: [[100, 160], [200, 300]], hands: 1, steps: [])) }
 
     it "finds the earliest free time that holds the whole" do

@@ -38,7 +38,7 @@ RSpec.describe "Searching for a schedule" do
       by = net.sittings.last.last
       again = net.mirrored(by).mirrored(-net.start)
       expect(again.sittings).to eq(net.sittings)
-      waits = ->(one) { one.steps.flat_map { |step| step.after.map { |link| [link.step, step.id, link.at_least_min, link.at_most_min] } }.sort_by(&:inspect) }
+      waits = ->(one) { one.steps.flat_map { |step| step.after.map { |link| [link.first, step.id, link.at_least_min, link.at_most_min] } }.sort_by(&:inspect) }
       expect(waits[again]).to eq(waits[net])
     end
 

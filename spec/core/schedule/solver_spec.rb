@@ -81,7 +81,7 @@ RSpec.describe "The solver" do
       expect(described_class.fits?(network({ a: [10] }, hands: 2))).to be(false)
       pinned = network({ a: [10] }).tap { |net| net.by_id["a"].at = net.start + 60 }
       expect(described_class.fits?(pinned)).to be(false)
-      zoned = network({ a: [10] }).tap { |net| net.clock = GreenPlinth::Schedule::Clock.new("Europe/Berlin", net.start) }
+      zoned = network({ a: [10] }).tap { |net| net.clock = GreenPlinth::Clock.new("Europe/Berlin", net.start) }
       expect(described_class.fits?(zoned)).to be(false)
     end
 

@@ -3,7 +3,7 @@
 # The snags of placing and composing: where each is found, and that its fix, taken as the patch it is, makes it go away.
 RSpec.describe "Snags of composing" do
   def find(file, code) = evaluation(file).snags.select { |snag| snag.code == code }
-  def fixed(file, fix) = GreenPlinth::Formats::Patch.apply(file, fix.patch)
+  def fixed(file, fix) = GreenPlinth::Patch.apply(file, fix.patch)
 
   spot = { "kind" => "round", "diameter_mm" => 10 }
   person = ->(id, at, **more) {

@@ -4,7 +4,7 @@
 RSpec.describe GreenPlinth::Snags do
   def snags(file) = evaluation(file).snags
   def find(file, code) = snags(file).select { |snag| snag.code == code }
-  def fixed(file, fix) = GreenPlinth::Formats::Patch.apply(file, fix.patch)
+  def fixed(file, fix) = GreenPlinth::Patch.apply(file, fix.patch)
 
   def with_plinth(file, **members) = file.merge("plinth" => file["plinth"].merge(members.transform_keys(&:to_s)))
 
@@ -18,7 +18,7 @@ RSpec.describe GreenPlinth::Snags do
   end
 
   it "has at least 15 checks, of every family that is computed" do
-    codes = GreenPlinth::Snags::Check.checks.map(&:code)
+    codes = GreenPlinth::Snags::Check.all.map(&:code)
     expect(codes.size).to be >= 15
     expect(codes.map do |code|
       code.split("/").first
@@ -160,7 +160,7 @@ RSpec.describe GreenPlinth::Snags do
           expect(find(fixed(file, found.first.fixes[fix]), code)).to be_empty
         end
       else
-        it("promises no fix that it does not have") { expect(found.first.fixes).to all(be_a(GreenPlinth::Snags::Fix)) }
+        it("promises no fix that it does not have") { expect(found.first.fixes).to all(be_a(GreenPlinth::Fix)) }
       end
     end
   end

@@ -3,7 +3,7 @@
 RSpec.describe GreenPlinth::Steps::Merging do
   include Works
 
-  def merged(works, constraints = []) = described_class.new(works, constraints).call
+  def merged(works, waits = []) = described_class.new(works, precedence(works, waits)).call
 
   def alike(id, **more) = work(id, material: "acrylic_paint", **more)
 
@@ -26,20 +26,20 @@ RSpec.describe GreenPlinth::Steps::Merging do
 
   it "keeps apart what one must precede the other" do
     one, other = alike("a"), alike("b")
-    expect(merged([one, other], [constraint(one, other)]).first.size).to eq(2)
+    expect(merged([one, other], [waiting(one, other)]).first.size).to eq(2)
   end
 
   it "keeps apart what a third stands between" do
     one, other, between = alike("a"), alike("b"), work("x", phase: :wash)
-    works, constraints = merged([one, other, between], [constraint(one, between), constraint(between, other)])
+    works, waits = merged([one, other, between], [waiting(one, between), waiting(between, other)])
     expect(works.size).to eq(3)
-    expect(constraints.map { |pair| [pair.first.id, pair.later.id] }).to eq([%w[a x], %w[x b]])
+    expect(waits.map { |pair| [pair.first.id, pair.later.id] }).to eq([%w[a x], %w[x b]])
   end
 
-  it "hands the constraints of the merged on to what they became" do
+  it "hands the waits of the merged on to what they became" do
     one, other, last = alike("a"), alike("b"), work("x", phase: :wash)
-    works, constraints = merged([one, other, last], [constraint(other, last)])
-    expect(constraints.first.first).to equal(works.first)
+    works, waits = merged([one, other, last], [waiting(other, last)])
+    expect(waits.first.first).to equal(works.first)
   end
 
   it "leaves bulk and greenery in their own place" do
@@ -54,8 +54,8 @@ RSpec.describe GreenPlinth::Steps::Merging do
       works = Array.new(7) { |i| alike("w#{i}") }
       # Always from the smaller to the larger: no circle goes in.
       ordered = list.map { |from, by| [from, from + by] }.select { |_, to| to < 7 }
-      made, constraints = merged(works, ordered.map { |from, to| constraint(works[from], works[to]) })
-      edges = constraints.map do |one|
+      made, waits = merged(works, ordered.map { |from, to| waiting(works[from], works[to]) })
+      edges = waits.map do |one|
         [one.first, one.later].map do |end_of|
           made.index do |other|
             other.equal?(end_of)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 RSpec.describe GreenPlinth::Steps::OrderOfWork do
-  def order(**members) = evaluation(plain_file(**members)).order
+  def order(**members) = evaluation(plain_file(**members)).batches
   def ids(...) = order(...).steps.map(&:id)
   def step(order, id)
     order.steps.find { |one| one.id == id } || raise("no step #{id} among #{order.steps.map(&:id)}")
@@ -15,7 +15,7 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     it "prepares no moulded base, and leaves a bare rim bare" do
       file = plain_file(schools: { rim: "bare" }).merge("plinth" => { "outline" => round(32),
                                                                       "material" => "plastic_base" })
-      expect(evaluation(file).order.steps).to be_empty
+      expect(evaluation(file).steps).to be_empty
     end
 
     it "makes a step of every form, coat, course, feature, subject and water" do
@@ -27,9 +27,9 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
 
     it "seals a porous bed, dams an edge and pours layer by layer, unasked" do
       file = pool_file(level: 8, outline: rectangle(40, 20, at: [40, 0]))
-      expect(evaluation(file).order.steps.map(&:id)).to include("pool/seal", "pool/dam", "pool/pour-1", "pool/pour-2")
+      expect(evaluation(file).steps.map(&:id)).to include("pool/seal", "pool/dam", "pool/pour-1", "pool/pour-2")
       sealed = file.tap { |made| made["waters"][0]["sealed"] = true }
-      expect(evaluation(sealed).order.steps.map(&:id)).not_to include("pool/seal")
+      expect(evaluation(sealed).steps.map(&:id)).not_to include("pool/seal")
     end
 
     it "treats found matter that nobody has treated" do
@@ -64,7 +64,7 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     end
 
     it "carries the cautions of technique, material and glue, each once" do
-      cautions = step(evaluation(pool_file(level: 8, medium: "two_part_resin")).order, "pool/pour").cautions
+      cautions = step(evaluation(pool_file(level: 8, medium: "two_part_resin")).batches, "pool/pour").cautions
       expect(cautions).to include("sensitiser", "hot")
       expect(cautions).to eq(cautions.uniq)
     end
@@ -114,7 +114,7 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
       made = order(copies: 20, subjects: [figure(round(8), paint_min: 10, mount: "pinned")],
         calendar: { start: "2027-03-01T00:00", weekly: weekly })
       mount = made.steps.find { |one| one.id.start_with?("figure/mount/bases-1-") }
-      painted = mount.after.map(&:step).grep(/paint/)
+      painted = mount.after.map(&:first).grep(/paint/)
       expect(painted).not_to be_empty
       expect(painted.map { |id| step(made, id).copies }).to all(satisfy { |copies| copies.min <= mount.copies.max })
     end
@@ -132,7 +132,7 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
   end
 
   describe "waits" do
-    let(:made) { evaluation(sample("peat-bank")).order }
+    let(:made) { evaluation(sample("peat-bank")).batches }
 
     it "have a reason, a code and a strength" do
       afters = made.steps.flat_map(&:after)
@@ -144,7 +144,7 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     it "name steps that are there, and come in an order that respects them" do
       seen = []
       made.steps.each do |one|
-        expect(one.after.map(&:step) - seen).to be_empty
+        expect(one.after.map(&:first) - seen).to be_empty
         seen << one.id
       end
     end
@@ -152,16 +152,16 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     it "are told once: what follows from others is left out" do
       double = order(zones: [zone(course("earth_paste", id: "a"), course("acrylic_primer", id: "b"),
         course("acrylic_paint", id: "c"))])
-      expect(step(double, "c").after.map(&:step)).to eq(["b"])
+      expect(step(double, "c").after.map(&:first)).to eq(["b"])
     end
   end
 
   it "keeps a wish against a rule, and tells the conflict with the way it runs against" do
-    made = order(zones: [zone(course("earth_paste", id: "paste"), course("acrylic_paint", id: "paint"))],
-      forms: [lift(3, round(30), id: "bank")], order: [{ first: "paste", then: "bank" }])
-    conflict = made.conflicts.find { |one| one.constraint.code == "order/bulk_before_texture" }
+    against = evaluation(plain_file(zones: [zone(course("earth_paste", id: "paste"), course("acrylic_paint", id: "paint"))],
+      forms: [lift(3, round(30), id: "bank")], order: [{ first: "paste", then: "bank" }]))
+    conflict = against.order.conflicts.find { |one| one.wait.code == "order/bulk_before_texture" }
     expect(conflict.path.map(&:code)).to include("order/wish")
-    expect(step(made, "bank/stack").after.map(&:code)).to include("order/wish")
+    expect(step(against.batches, "bank/stack").after.map(&:code)).to include("order/wish")
   end
 
   it "holds a wish's own window" do
@@ -173,7 +173,7 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
   it "marks setts while the grout is soft: not too early, not too late" do
     made = order(zones: [zone(course("tile_grout", id: "grout"), ground: "setts")])
     expect(step(made, "grout/impress").after.find do |after|
-      after.step == "grout"
+      after.first == "grout"
     end).to have_attributes(at_least_min: 30, at_most_min: 90)
   end
 end

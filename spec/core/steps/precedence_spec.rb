@@ -10,7 +10,7 @@ RSpec.describe GreenPlinth::Steps::Precedence do
   let(:c) { works[2] }
   let(:d) { works[3] }
 
-  def add(*pairs) = pairs.each { |first, later| precedence.add(constraint(first, later)) }
+  def add(*pairs) = pairs.each { |first, later| precedence.add(waiting(first, later)) }
 
   it "knows what precedes what, by however many steps between" do
     add([a, b], [b, c])
@@ -35,17 +35,17 @@ RSpec.describe GreenPlinth::Steps::Precedence do
 
   it "keeps out what would close a circle, with the shortest way it runs against" do
     add([a, b], [b, c], [a, c])
-    precedence.add(constraint(c, a, code: "order/late"))
+    precedence.add(waiting(c, a, code: "order/late"))
     conflict = precedence.conflicts.first
-    expect(conflict.constraint.code).to eq("order/late")
+    expect(conflict.wait.code).to eq("order/late")
     expect(conflict.path.map { |one| [one.first.id, one.later.id] }).to eq([%w[a c]])
-    expect(precedence.constraints.size).to eq(3)
+    expect(precedence.waits.size).to eq(3)
   end
 
   it "takes the same pair for more than one reason" do
-    precedence.add(constraint(a, b, code: "order/one"))
-    precedence.add(constraint(a, b, code: "order/two"))
-    expect(precedence.constraints.map(&:code)).to eq(%w[order/one order/two])
+    precedence.add(waiting(a, b, code: "order/one"))
+    precedence.add(waiting(a, b, code: "order/two"))
+    expect(precedence.waits.map(&:code)).to eq(%w[order/one order/two])
     expect(precedence.conflicts).to be_empty
   end
 
@@ -55,10 +55,10 @@ RSpec.describe GreenPlinth::Steps::Precedence do
     PropCheck.forall(pairs) do |list|
       eight = Array.new(8) { |i| work("w#{i}") }
       made = described_class.new(eight)
-      list.reject { |one, other| one == other }.each { |one, other| made.add(constraint(eight[one], eight[other])) }
-      edges = made.constraints.map { |one| [eight.index(one.first), eight.index(one.later)] }
+      list.reject { |one, other| one == other }.each { |one, other| made.add(waiting(eight[one], eight[other])) }
+      edges = made.waits.map { |one| [eight.index(one.first), eight.index(one.later)] }
       expect(Topological.sortable?(8, edges)).to be(true)
-      expect(made.constraints.size + made.conflicts.size).to eq(list.count { |one, other| one != other })
+      expect(made.waits.size + made.conflicts.size).to eq(list.count { |one, other| one != other })
     end
   end
 end

@@ -2,7 +2,7 @@
 
 # Work that comes with a part, and work that a maker adds by a technique.
 RSpec.describe "The work of a base" do
-  def order(**members) = evaluation(plain_file(**members)).order
+  def order(**members) = evaluation(plain_file(**members)).batches
   def titles(made) = made.steps.map(&:title)
   def before?(made, first, later)
     at = made.network.sorted.map(&:id)
@@ -41,7 +41,7 @@ RSpec.describe "The work of a base" do
 
   it "sets a hull that lies in water, and fills the gap before the last layer" do
     hull = { id: "skiff", kind: "hull", footprint: rectangle(20, 8) }
-    made = evaluation(pool_file(level: 8, subjects: [hull])).order
+    made = evaluation(pool_file(level: 8, subjects: [hull])).batches
     expect(made.steps.map(&:id)).to include("skiff/hull", "skiff/gap")
     expect(titles(made).grep(/Glue skiff/)).to be_empty
     last = made.steps.select { |step| step.phase == :pour }.map(&:id).max
@@ -72,7 +72,7 @@ RSpec.describe "The work of a base" do
       step = made.steps.find { |one| one.id == "mask" }
       expect(step).to have_attributes(title: "Mask ground", hands_on_min: 9, rig: "hands", phase: :mask)
       sand = made.steps.find { |one| one.where.include?("/zones/0/courses/0") }
-      expect(sand.after.find { |after| after.step == "mask" }).to have_attributes(code: "order/mask_before_scatter", strength: :must)
+      expect(sand.after.find { |after| after.first == "mask" }).to have_attributes(code: "order/mask_before_scatter", strength: :must)
     end
 
     it "takes the maker's own minutes before the usual ones" do
@@ -91,12 +91,12 @@ RSpec.describe "The work of a base" do
     step = made.steps.find { |one| one.material == "plaster" }
     # 6 dm² at 4 min each are 24 min of laying, and it sets in 8: three mixes.
     expect(step.mixes).to eq(3)
-    expect(step.hands_on_min).to be >= (step.mixes - 1) * GreenPlinth::Steps::Mixing::AGAIN_MIN
+    expect(step.hands_on_min).to be >= (step.mixes - 1) * GreenPlinth::Batching::Mixing::AGAIN_MIN
   end
 
   it "stays by water for its bubbles, in the same sitting" do
     made = evaluation(pool_file(level: 8, medium: "acrylic_water", calendar: { start: "2027-03-01T09:00", weekly: [{ day: "mon", from: "19:00", to: "19:40" }] }))
-    made.order.steps.select { |one| one.phase == :pour }.each do |pour|
+    made.steps.select { |one| one.phase == :pour }.each do |pour|
       expect(pour.stay_min).to eq(10)
       close = made.schedule.network.sittings.find { |from, to| from <= made.schedule.start(pour.id) && made.schedule.start(pour.id) < to }.last
       expect(made.schedule.finish(pour.id) + 10).to be <= close

@@ -78,9 +78,9 @@ RSpec.describe GreenPlinth::Templates do
     expect(told.first["sheets"].first["yield_pct"]).to be_within(0.1).of(100 * 2 * 140 * 90 / 60_000.0)
   end
 
-  describe GreenPlinth::Formats::TemplatePdf do
+  describe GreenPlinth::Exports::TemplatePdf do
     point = 72 / 25.4
-    def pdf(page: "a4", **members) = described_class.new(pieces(**members), "Specimen", page: page).write
+    def pdf(page: "a4", **members) = described_class.new(evaluation(plain_file(**members)), paper: page).write
     # Straight lines drawn on the first page, as their lengths in mm.
     define_method(:lines) do |bytes|
       PDF::Reader.new(StringIO.new(bytes)).pages.first.raw_content.scan(/(-?[\d.]+) (-?[\d.]+) m\s+(-?[\d.]+) (-?[\d.]+) l\s+S/).map do |numbers|
@@ -133,8 +133,8 @@ RSpec.describe GreenPlinth::Templates do
 
   it "writes pieces as SVG and DXF that read back at their size" do
     made = pieces(forms: [lift(3, rectangle(90, 40), id: "board")]).drop(1)
-    svg = GreenPlinth::Formats::SvgOutline.points(GreenPlinth::Formats::TemplateSvg.new(made, "Specimen").write)
-    dxf = GreenPlinth::Formats::DxfOutline.points(GreenPlinth::Formats::TemplateDxf.new(made).write)
+    svg = GreenPlinth::Imports::SvgOutline.points(GreenPlinth::Exports::TemplateSvg.new(evaluation(plain_file)).drawn(made, "Specimen"))
+    dxf = GreenPlinth::Imports::DxfOutline.points(GreenPlinth::Exports::TemplateDxf.new(evaluation(plain_file)).drawn(made))
     [svg, dxf].each do |points|
       expect(points.transpose.map do |axis|
         axis.max - axis.min

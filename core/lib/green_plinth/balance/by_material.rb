@@ -14,6 +14,9 @@ module GreenPlinth
         end
       end
 
+      # Less is dust, g.
+      LEAST_G = 0.01
+
       # @param evaluation [Evaluation]
       def initialize(evaluation)
         @evaluation = evaluation
@@ -22,8 +25,8 @@ module GreenPlinth
 
       # @return [Array<Line>] the heaviest first; cuts are taken off what they cut
       def lines
-        pieces.group_by(&:first).map { |key, list| line(key, list.sum { |_, grams|
- grams }) }.reject { |line| line.grams.abs < 0.01 }.sort_by { |line| -line.grams }
+        told = pieces.group_by(&:first).map { |key, list| line(key, list.sum { |_, grams| grams }) }
+        told.reject { |line| line.grams.abs < LEAST_G }.sort_by { |line| -line.grams }
       end
 
       private
@@ -38,20 +41,13 @@ module GreenPlinth
 
       # The material of a form, a course, a water or the plinth; what a cut takes is told apart.
       def material_at(pointer)
-        return @evaluation.design.plinth.material if pointer == "/plinth"
-
         part = parts[pointer]
-        case part
-        when Design::Form then part.cut? ? nil : part.material
-        when Design::Course then part.material
-        when Design::Water then part.medium
-        when Design::Feature then part["material"]
-        end
+        part.material_key unless part.is_a?(Design::Form) && part.cut?
       end
 
       def parts
         design = @evaluation.design
-        @parts ||= [*design.forms, *design.zones.flat_map(&:courses), *design.waters, *design.features].to_h { |part| [part.pointer, part] }
+        @parts ||= [design.plinth, *design.placed, *design.zones.flat_map(&:courses)].to_h { |part| [part.pointer, part] }
       end
 
       def line(key, grams)
@@ -62,7 +58,7 @@ module GreenPlinth
 
       # The longest wait of any step that lays it, minutes; glue under a sheet counts for the sheet.
       def drying
-        @drying ||= @evaluation.order.steps.each_with_object({}) do |step, waits|
+        @drying ||= @evaluation.steps.each_with_object({}) do |step, waits|
           waits[step.material] = [waits[step.material] || 0, step.tail_min || 0].max if step.material
         end
       end

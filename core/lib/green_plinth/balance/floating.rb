@@ -32,11 +32,11 @@ module GreenPlinth
       def to_h
         limits = @design.limits
         { "off_axis_mm" => off_axis_mm&.round(2), "off_axis_limit_mm" => off_axis_limit_mm.round(2), "stack_mm" => stack_mm.round(2),
-          "gap_limit_mm" => limits["float_gap_mm"], "load_g" => load_g&.round(1), "load_limit_g" => limits["float_load_g"] }
+          "gap_limit_mm" => limits.float_gap_mm, "load_g" => load_g&.round(1), "load_limit_g" => limits.float_load_g }
       end
 
       # @return [Float] mm, the maker's own or the usual share of the diameter
-      def off_axis_limit_mm = @design.limits["float_off_axis_mm"] || (USUAL_OFF_AXIS * Plan::Outline.size(@design.plinth.outline).min)
+      def off_axis_limit_mm = @design.limits.float_off_axis_mm || (USUAL_OFF_AXIS * Plan::Outline.size(@design.plinth.outline).min)
     end
   end
 end

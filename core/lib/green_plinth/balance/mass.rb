@@ -8,16 +8,15 @@ module GreenPlinth
       # A moulded base is hollow: weighed as a shell (trade rule, from memory), mm.
       SHELL_MM = 2.0
       # One part: grams (nil unknown) and the centre of its mass, mm.
-      Piece = Struct.new(:pointer, :grams, :centre)
+      Share = Struct.new(:pointer, :grams, :centre)
 
-      def initialize(design, catalogue, terrain, pools)
+      def initialize(design, terrain, pools)
         @design = design
-        @catalogue = catalogue
         @terrain = terrain
         @pools = pools
       end
 
-      # @return [Array<Piece>]
+      # @return [Array<Share>]
       def pieces = @pieces ||= [plinth, *forms, *courses, *waters, *features, *subjects]
 
       # @return [Array<String>] pointers of the parts whose mass is not known
@@ -53,23 +52,21 @@ module GreenPlinth
       # @return [Float, nil] mm from the bench to the highest thing; nil while a height is unknown
       def height_mm
         tops = [@terrain.highest_mm, *@pools.select(&:wet?).map(&:level)]
-        tops += (@design.subjects + @design.features).map do |part|
-          part["height_mm"] && (part["height_mm"] + ground_under(part))
-        end
+        tops += (@design.subjects + @design.features).map { |part| part.height_mm && (part.height_mm + ground_under(part)) }
         tops.include?(nil) ? nil : tops.max + @design.plinth.thickness_mm
       end
 
       private
 
       def plinth
-        material = @catalogue[@design.plinth.material]
+        material = @design.plinth.material
         foot = @terrain.ground.foot
-        return Piece.new("/plinth", nil, nil) unless material&.density_dry
+        return Share.new("/plinth", nil, nil) unless material&.density_dry
 
         thickness = @design.plinth.thickness_mm
         volume = material.trait?("hollow") ? shell_mm3(foot, thickness) : foot.area * thickness
         centre = foot.centroid
-        Piece.new("/plinth", volume * material.density_dry / 1000, [centre.x, centre.y, -thickness / 2])
+        Share.new("/plinth", volume * material.density_dry / 1000, [centre.x, centre.y, -thickness / 2])
       end
 
       # A top and a rim of the shell's thickness; nothing below.
@@ -81,17 +78,15 @@ module GreenPlinth
       # A cut takes away what lies there: the forms below it, and the plinth under those.
       def forms
         @design.forms.zip(@terrain.bulk.strata).map do |form, stratum|
-          density = @catalogue[form.cut? ? cut_material(form) : form.material]&.density_dry
+          density = (form.cut? ? cut_material(form) : form.material)&.density_dry
           grams = stratum.volume_mm3.zero? ? 0.0 : density && (stratum.volume_mm3 * density / 1000 * (form.cut? ? -1 : 1))
-          Piece.new(form.pointer, grams, stratum.centre)
+          Share.new(form.pointer, grams, stratum.centre)
         end
       end
 
       def cut_material(form)
         below = @design.forms.take_while { |other| other.pointer != form.pointer }.reject(&:cut?)
-        shape = Plan::Outline.polygon(form.outline)
-        under = below.reverse.find { |other| Plan::Outline.polygon(other.outline).intersects?(shape) }
-        under ? under.material : @design.plinth.material
+        (below.reverse.find { |other| other.area.intersects?(form.area) } || @design.plinth).material
       end
 
       def courses
@@ -102,17 +97,17 @@ module GreenPlinth
           z = @terrain.mean_height(index)
           centre = area.centroid
           zone.courses.zip(@terrain.raises[index]).map do |course, rise|
-            Piece.new(course.pointer, course_g(course, rise, area.area), [centre.x, centre.y, z])
+            Share.new(course.pointer, course_g(course, rise, area.area), [centre.x, centre.y, z])
           end
         end
       end
 
       # Films and dusts weigh next to nothing; bodies and grains by their layer, fibres and tufts by their dose.
       def course_g(course, rise, area)
-        material = @catalogue[course.material] or return
+        material = course.material or return
         return area * rise * material.density_dry / 1000 if rise.positive? && material.density_dry
 
-        uses = Quantities::Dose.new(@catalogue).course(course, area)
+        uses = Quantities::Dose.new(@design.catalogue).course(course, area)
         return uses.first.amount if uses.first.unit == "g"
         return uses.first.amount * material["grams_each"] if material["grams_each"]
 
@@ -121,37 +116,30 @@ module GreenPlinth
 
       def waters
         @pools.map do |pool|
-          density = @catalogue[pool.water.medium]&.density_dry
-          next Piece.new(pool.water.pointer, nil, nil) unless pool.known?
-          next Piece.new(pool.water.pointer, 0.0, [0, 0, 0]) unless pool.wet?
+          density = pool.water.medium&.density_dry
+          next Share.new(pool.water.pointer, nil, nil) unless pool.known?
+          next Share.new(pool.water.pointer, 0.0, [0, 0, 0]) unless pool.wet?
 
-          centre = Plan::Outline.polygon(pool.water.outline).centroid
-          Piece.new(pool.water.pointer, density && (pool.volume_mm3 * density / 1000), [centre.x, centre.y, pool.level - (pool.max_depth_mm / 3)])
+          centre = pool.water.area.centroid
+          Share.new(pool.water.pointer, density && (pool.volume_mm3 * density / 1000), [centre.x, centre.y, pool.level - (pool.max_depth_mm / 3)])
         end
       end
 
       def features
-        @design.features.map { |feature| Piece.new(feature.pointer, feature["mass_g"]&.to_f, standing_centre(feature)) }
+        @design.features.map { |feature| Share.new(feature.pointer, feature.mass_g&.to_f, standing_centre(feature)) }
       end
 
       def subjects
-        @design.subjects.map { |subject| Piece.new(subject.pointer, subject["mass_g"]&.to_f, standing_centre(subject)) }
+        @design.subjects.map { |subject| Share.new(subject.pointer, subject.mass_g&.to_f, standing_centre(subject)) }
       end
 
       # Halfway up, over its place on the ground.
       def standing_centre(part)
-        x, y = place(part)
-        [x, y, ground_under(part) + ((part["height_mm"] || 0) / 2.0)]
+        x, y = part.middle
+        [x, y, ground_under(part) + ((part.height_mm || 0) / 2.0)]
       end
 
-      def place(part)
-        return part.at_mm if part.is_a?(Design::Subject)
-        return [0.0, 0.0] unless part.outline && part.outline["kind"] != "rest"
-
-        Plan::Outline.polygon(part.outline).centroid.then { |point| [point.x, point.y] }
-      end
-
-      def ground_under(part) = @terrain.height_at(*place(part)) || 0.0
+      def ground_under(part) = @terrain.height_at(*part.middle) || 0.0
     end
   end
 end

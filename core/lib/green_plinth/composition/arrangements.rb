@@ -3,7 +3,7 @@
 module GreenPlinth
   module Composition
     # Other ways to place the subjects: turns and shifts that score better, found by trying, the same for the same seed.
-    # Hulls stay: their opening is cut for them.
+    # What is set in water stays: its opening is cut for it.
     class Arrangements
       # Starts of the search, and tries from each.
       STARTS = 5
@@ -26,7 +26,7 @@ module GreenPlinth
         @evaluation = evaluation
         @design = evaluation.design
         @random = Random.new(seed)
-        @movable = @design.subjects.each_index.reject { |index| @design.subjects[index].kind == "hull" }
+        @movable = @design.subjects.each_index.reject { |index| @design.subjects[index].set_in_water? }
       end
 
       # @param count [Integer] at most so many
@@ -34,9 +34,9 @@ module GreenPlinth
       def call(count = 3)
         return [] if @movable.empty?
 
-        found = Array.new(STARTS) { |start|
- climb(start.zero? ? now : shaken) }.select { |_, score| score >= before + LEAST_GAIN }.sort_by { |_, score| -score }
-        distinct(found).first(count).map.with_index(1) { |(places, score), number| told(places, score, number) }
+        climbed = Array.new(STARTS) { |start| climb(start.zero? ? now : shaken) }
+        better = climbed.select { |_, score| score >= before + LEAST_GAIN }.sort_by { |_, score| -score }
+        distinct(better).first(count).map.with_index(1) { |(places, score), number| told(places, score, number) }
       end
 
       private

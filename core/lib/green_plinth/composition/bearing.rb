@@ -30,7 +30,7 @@ module GreenPlinth
         return if outline["kind"] == "round" || (outline["kind"] == "oval" && outline["width_mm"] == outline["depth_mm"])
         return subject.turn_deg + (outline["turn_deg"] || 0) if %w[oval rectangle].include?(outline["kind"])
 
-        ring = Plan::Geos.rings(Standing.footprint(subject)).first
+        ring = Plan::Geos.rings(subject.footprint_area).first
         (x0, y0), (x1, y1) = ring.combination(2).max_by { |(a, b), (c, d)| Math.hypot(c - a, d - b) }
         Math.atan2(y1 - y0, x1 - x0) * 180 / Math::PI
       end

@@ -3,7 +3,7 @@
 module GreenPlinth
   module Composition
     # The simple solid that stands for a part in drawings: flat faces, each a list of [x, y, z] corners in mm, running
-    # counter-clockwise seen from outside. Proportions by kind are from memory and serve the eye, not the ruler; outline
+    # counter-clockwise seen from outside. Which one a kind has stands in its record. Proportions are from memory and serve the eye, not the ruler; outline
     # and height are the part's own.
     module Body
       # Up to here a vehicle is as large as its footprint; the cabin above is shorter.
@@ -23,11 +23,11 @@ module GreenPlinth
       # @param solid [Solid]
       # @return [Array<Array<Array(Float, Float, Float)>>]
       def faces(solid)
-        case solid.part.kind
-        when "vehicle" then stepped(solid, WAIST, CABIN)
-        when "building" then house(solid)
+        case solid.part.kind["body"]
+        when "stepped" then stepped(solid, WAIST, CABIN)
+        when "house" then house(solid)
         when "hull" then hull(solid)
-        when "aircraft" then aircraft(solid)
+        when "winged" then winged(solid)
         else prism(ring(solid.shape), solid.low, solid.high)
         end
       end
@@ -83,15 +83,15 @@ module GreenPlinth
         stepped(solid, DECK, WORKS)
       end
 
-      def aircraft(solid)
-        wing = ring(Standing.silhouette(solid.part))
+      def winged(solid)
+        wing = ring(solid.part.shadow)
         height = solid.high - solid.low
         prism(ring(solid.shape), solid.low, solid.low + (height * WING.min)) +
           prism(wing, solid.low + (height * WING.min), solid.low + (height * WING.max)) +
           prism(scaled(ring(solid.shape), CABIN), solid.low + (height * WING.max), solid.high)
       end
 
-      private_class_method :stepped, :scaled, :house, :length, :middle, :hull, :aircraft
+      private_class_method :stepped, :scaled, :house, :length, :middle, :hull, :winged
     end
   end
 end

@@ -19,7 +19,7 @@ module GreenPlinth
 
       # @return [Float, nil] mm between the highest and the lowest ground under it; nil off the base
       def uneven_mm(subject, at: subject.at_mm)
-        low, high = @terrain.range_in(Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg))
+        low, high = @terrain.range_in(subject.moved_to(at).footprint_area)
         low && (high - low)
       end
 
@@ -27,12 +27,12 @@ module GreenPlinth
       # @return [Array(Float, Float), nil] mm
       def level_spot(subject)
         top = @terrain.ground.top
-        others = (@design.subjects - [subject]).map { |other| Standing.footprint(other) }
+        others = (@design.subjects - [subject]).map(&:footprint_area)
         reach = Plan::Outline.size(subject.footprint).min / 2.2
         rings(subject.at_mm).find do |at|
           next false unless levelish?(at, reach)
 
-          shape = Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg)
+          shape = subject.moved_to(at).footprint_area
           top.contains?(shape) && others.none? { |other| other.intersects?(shape) } && (uneven_mm(subject, at: at) || Float::INFINITY) <= LEVEL_MM
         end
       end

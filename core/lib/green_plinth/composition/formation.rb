@@ -40,7 +40,7 @@ module GreenPlinth
       def foot_at(offset) = shifted(@foot, offset)
 
       # @return [Array<RGeo geometry>]
-      def silhouettes_at(offset) = @design.subjects.map { |subject| shifted(Standing.silhouette(subject), offset) }
+      def silhouettes_at(offset) = @design.subjects.map { |subject| shifted(subject.shadow, offset) }
 
       private
 
@@ -51,7 +51,7 @@ module GreenPlinth
         end
       end
 
-      def shadow = @shadow ||= Plan::Geos.union(@design.subjects.map { |subject| Standing.silhouette(subject) })
+      def shadow = @shadow ||= Plan::Geos.union(@design.subjects.map(&:shadow))
 
       def shifted(shape, (dx, dy)) = Plan::Outline.moved(shape, [dx, dy], 0.0)
     end

@@ -6,9 +6,8 @@ module GreenPlinth
     # title, for which purposes they are made, and answer with a figure, a sentence and the strokes that show it.
     # They advise; what must be mended is a snag.
     class Judgement
-      # Bases that are looked at as pictures, and those that are played with.
-      SHOWN = %w[display_plinth vignette diorama photo_set sea_base floating_display].freeze
-      PLAYED = %w[gaming_base unit_base].freeze
+      extend Registered
+      found_in Judgements
 
       # verdict: "good", "look" (worth a second look), "trouble", "unknown". figure: nil where it is not known.
       Verdict = Struct.new(:key, :title, :verdict, :figure, :unit, :sentence, :marks, :fixes, keyword_init: true) do
@@ -22,28 +21,24 @@ module GreenPlinth
         # Declares or reads what it is called on the screen.
         def title(value = nil) = value ? @title = value : @title
 
-        # Declares or reads the purposes it is made for.
-        def purposes(value = nil) = value ? @purposes = value : @purposes || (SHOWN + PLAYED)
+        # Declares or reads the trait of the purposes it is made for; nil: of all.
+        def purposes(trait = nil) = trait ? @purposes = trait : @purposes
 
-        # @return [Array<Class>] in the order in which a maker looks
-        def all
-          [Judgements::Presence, Judgements::SightLines, Judgements::Thirds, Judgements::EdgeAngle, Judgements::DeadCentre, Judgements::Mirror,
-            Judgements::Heights, Judgements::LeadingLines, Judgements::Crowding, Judgements::StandingRoom, Judgements::RankAndFile,
-            Judgements::Raised]
-        end
+        # @param purpose [Kinds::Kind]
+        def made_for?(purpose) = purposes.nil? || purpose.trait?(purposes)
 
         # @param evaluation [Evaluation]
-        # @return [Array<Verdict>] of those made for the purpose that have something to look at
+        # @return [Array<Verdict>] of those made for the purpose that have something to look at, in the order in which a maker looks
         def verdicts(evaluation)
-          all.select { |judgement|
- judgement.purposes.include?(evaluation.design.purpose) }.filter_map { |judgement| judgement.of(evaluation).verdict }
+          all.select { |judgement| judgement.made_for?(evaluation.design.purpose) }.filter_map { |judgement| judgement.of(evaluation).verdict }
         end
 
         # @param evaluation [Evaluation]
         # @return [Judgement]
         def of(evaluation) = new(evaluation)
 
-        def key = name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase
+        # @return [String] e.g. "dead_centre"
+        def code = name.split("::").last.gsub(/(?<=[a-z])(?=[A-Z])/, "_").downcase
       end
 
       def initialize(evaluation)
@@ -61,7 +56,7 @@ module GreenPlinth
       def eye = @evaluation.eye
 
       def judged(verdict, sentence, figure: nil, unit: nil, marks: [], fixes: [])
-        Verdict.new(key: self.class.key, title: self.class.title, verdict: verdict, figure: figure, unit: unit, sentence: sentence, marks: marks,
+        Verdict.new(key: self.class.code, title: self.class.title, verdict: verdict, figure: figure, unit: unit, sentence: sentence, marks: marks,
           fixes: fixes.compact)
       end
 

@@ -22,7 +22,7 @@ module GreenPlinth
       # @return [Array<Hash>] one for each subject, as in the evaluation
       def subjects
         @subjects ||= @design.subjects.map do |subject|
-          { "id" => subject.id, "coverage_pct" => (100 * Standing.footprint(subject).area / @top.area).round(3), "overhang_mm" => overhang(Standing.silhouette(subject)).round(3),
+          { "id" => subject.id, "coverage_pct" => (100 * subject.footprint_area.area / @top.area).round(3), "overhang_mm" => overhang(subject.shadow).round(3),
             "edge_angle_deg" => bearing.edge_angle(subject)&.round(2), "thirds_mm" => thirds(subject).round(3) }
         end
       end
@@ -30,7 +30,7 @@ module GreenPlinth
       # @return [Array<Hash>] distance between the silhouettes of each pair, mm; 0 where they meet
       def clearances
         @clearances ||= @design.subjects.combination(2).map { |one, other|
- { "between" => [one.id, other.id], "mm" => Standing.apart(one, other).round(3) } }
+ { "between" => [one.id, other.id], "mm" => one.distance_to(other).round(3) } }
       end
 
       # @return [Array<Hash>] distance from a subject's silhouette to each feature nearer than NEAR_MM
@@ -58,7 +58,7 @@ module GreenPlinth
       # @return [RGeo geometry] everything that stands, as one area
       def taken
         @taken ||= begin
-          subjects = @design.subjects.map { |subject| Standing.footprint(subject) }
+          subjects = @design.subjects.map(&:footprint_area)
           Plan::Geos.union(subjects + outlined.map { |_, shape, _| shape.simplify(SIMPLIFY_MM) })
         end
       end
@@ -68,7 +68,7 @@ module GreenPlinth
 
       # @return [Float] percent of the top under all the subjects
       def share_pct
-        100 * Plan::Geos.area(Plan::Geos.union(@design.subjects.map { |subject| Standing.footprint(subject) })) / @top.area
+        100 * Plan::Geos.area(Plan::Geos.union(@design.subjects.map(&:footprint_area))) / @top.area
       end
 
       # @return [Float] mm the silhouette reaches beyond the plinth at most
@@ -79,12 +79,12 @@ module GreenPlinth
       private
 
       # @return [Array<Array(Subject, RGeo geometry)>]
-      def shadows = @shadows ||= @design.subjects.map { |subject| [subject, Standing.silhouette(subject)] }
+      def shadows = @shadows ||= @design.subjects.map { |subject| [subject, subject.shadow] }
 
       # @return [Array<Array(Feature, RGeo geometry, bounds)>] those with a place of their own
       def outlined
-        @outlined ||= @design.features.select { |feature| Standing.outlined?(feature) }.map do |feature|
-          shape = Plan::Outline.polygon(feature.outline)
+        @outlined ||= @design.outlined_features.map do |feature|
+          shape = feature.area
           [feature, shape, Plan::Geos.bounds(shape)]
         end
       end

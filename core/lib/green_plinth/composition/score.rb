@@ -6,22 +6,18 @@ module GreenPlinth
     # to the thirds, the edges and the middle. The weights are from memory; they rank arrangements, nothing else.
     class Score
       WEIGHTS = { off: 60, overlap: 60, in_the_way: 40, wet: 40, uneven: 20, foul: 15, hidden: 25, thirds: 15, angle: 10, centre: 8 }.freeze
-      SHOWN = Judgement::SHOWN
       LIVELY_DEG = Judgements::EdgeAngle::LIVELY_DEG
 
       # What subjects are placed on, gathered once for many placings: terrain, the features' solids, what a subject may
       # not stand in (features that rise from the ground, and water).
       Setting = Struct.new(:ground, :terrain, :pools, :solids, :hard, :wet) do
-        # Ground that is walked and driven on.
-        const_set(:FLAT, %w[road track ruts kerb].freeze)
-
         # @param evaluation [Evaluation]
         def self.of(evaluation)
           design = evaluation.design
-          hard = design.features.select { |feature| Standing.outlined?(feature) && !self::FLAT.include?(feature.kind) }
+          hard = design.outlined_features.reject { |feature| feature.kind.trait?("trodden") }
           new(evaluation.ground, evaluation.terrain, evaluation.pools, evaluation.solids.features,
-            Plan::Geos.union(hard.map { |feature| Plan::Outline.polygon(feature.outline) }),
-            Plan::Geos.union(evaluation.pools.select(&:wet?).map { |pool| Plan::Outline.polygon(pool.water.outline) }))
+            Plan::Geos.union(hard.map(&:area)),
+            Plan::Geos.union(evaluation.pools.select(&:wet?).map { |pool| pool.water.area }))
         end
       end
 
@@ -50,10 +46,10 @@ module GreenPlinth
 
       def costs(terms) = terms.sum { |term| WEIGHTS.fetch(term) * send(term).clamp(0.0, 1.0) }
       def cheap
-        SHOWN.include?(@design.purpose) ? %i[off overlap in_the_way wet uneven foul thirds angle centre] : %i[off overlap in_the_way wet uneven foul]
+        [*%i[off overlap in_the_way wet uneven foul], *(%i[thirds angle centre] if @design.purpose.trait?("shown"))]
       end
 
-      def shapes = @shapes ||= @design.subjects.map { |subject| Standing.footprint(subject) }
+      def shapes = @shapes ||= @design.subjects.map(&:footprint_area)
       def focal = @focal ||= @design.subjects.find(&:focal?) || (@design.subjects.first if @design.subjects.size == 1)
       def longer = @longer ||= bounds.then { |x0, y0, x1, y1| [x1 - x0, y1 - y0].max }
       def bounds = @bounds ||= Plan::Geos.bounds(@ground.foot)
@@ -67,11 +63,11 @@ module GreenPlinth
       def in_the_way = 3 * standing_shapes.sum { |shape| share_in(shape, @setting.hard) }
       def wet = 3 * standing_shapes.sum { |shape| share_in(shape, @setting.wet) }
       def share_in(shape, area) = area.empty? || !area.intersects?(shape) ? 0 : Plan::Geos.area(area.intersection(shape)) / shape.area
-      def standing_shapes = standing.map { |subject| Standing.footprint(subject) }
+      def standing_shapes = standing.map(&:footprint_area)
 
       def uneven = [(worst_footing || 0) - Footing::LEVEL_MM, 0].max / 4
       def worst_footing = @worst_footing ||= standing.filter_map { |subject| Footing.new(@design, @terrain).uneven_mm(subject) }.max
-      def standing = @design.subjects.reject { |subject| subject.kind == "hull" }
+      def standing = @design.standing
 
       # Silhouettes that run into each other.
       def foul = @design.subjects.empty? ? 0 : @layout.clearances.count { |pair| pair["mm"].zero? } / @design.subjects.size.to_f
@@ -86,7 +82,7 @@ module GreenPlinth
       end
 
       def distance_to_thirds = @layout.subjects[@design.subjects.index(focal)]["thirds_mm"]
-      def thirds = focal && @design.purpose != "floating_display" ? distance_to_thirds / (0.35 * longer) : 0
+      def thirds = focal && !@design.purpose.trait?("floats") ? distance_to_thirds / (0.35 * longer) : 0
 
       def least_angle = @layout.subjects.filter_map { |figures| figures["edge_angle_deg"] }.min
 
@@ -96,7 +92,7 @@ module GreenPlinth
       end
 
       def centre
-        return 0 unless focal && !Judgements::DeadCentre::CENTRED_IS_FINE.include?(@design.purpose)
+        return 0 unless focal && !@design.purpose.trait?("centred")
 
         x0, y0, x1, y1 = bounds
         1 - (Math.hypot(focal.at_mm[0] - ((x0 + x1) / 2), focal.at_mm[1] - ((y0 + y1) / 2)) / (0.12 * longer))

@@ -38,7 +38,7 @@ module GreenPlinth
       end
 
       def look(subject)
-        height = subject["height_mm"]
+        height = subject.height_mm
         return unless height&.positive?
 
         card = card_of(subject, height)
@@ -53,7 +53,7 @@ module GreenPlinth
       private_constant :Card
 
       def card_of(subject, height)
-        along = across(Plan::Geos.rings(Standing.footprint(subject)).flatten(1))
+        along = across(Plan::Geos.rings(subject.footprint_area).flatten(1))
         left, right = along.minmax
         step = (right - left) / SLICES
         middle = across([subject.at_mm]).first

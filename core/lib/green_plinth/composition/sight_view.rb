@@ -12,9 +12,8 @@ module GreenPlinth
       SHADES = 6.0
       # Light comes over the eye's left shoulder.
       LIGHT = [-0.5, 0.35, 0.79].freeze
-      # Drawn as silhouettes that face the eye, not as solids.
-      UPRIGHT = %w[figure mounted animal tree bush hedge sign light roots fence].freeze
       BARE = "#b59468"
+      WATER = "#3f6f86"
 
       # @param evaluation [Evaluation]
       # @param eye [Eye]
@@ -119,11 +118,8 @@ module GreenPlinth
         rise.concatenate(axis.zero? ? rise[-1..-1, true] : rise[true, -1..-1], axis: axis)
       end
 
-      def water_colour(pool)
-        pool.water.data.dig("tint", "colour") || @evaluation.catalogue[pool.water.medium]&.colour || "#3f6f86"
-      end
-
-      def zone_colours = @zone_colours ||= @design.zones.map { |zone| Colour::Tone.of_zone(zone, @evaluation.catalogue) }
+      def water_colour(pool) = pool.water.colour || WATER
+      def zone_colours = @zone_colours ||= @design.zones.map { |zone| Colour::Tone.of_zone(zone) }
 
       # The light turns with the eye.
       def light_on_plan
@@ -192,14 +188,13 @@ module GreenPlinth
 
       def parts
         @evaluation.solids.all.group_by(&:part).map do |part, solids|
-          middle = Standing.middle(part)
+          middle = part.middle
           foot_z = solids.map(&:low).min
           left, right = solids.flat_map(&:corners).map { |x, y| (x * @eye.right[0]) + (y * @eye.right[1]) }.minmax
-          { "near" => @eye.nearness(*middle), "kind" => part.kind, "pointer" => part.pointer, "name" => part.name, "colour" => part["colour"],
-            "focal" => part["focal"] == true, "at" => @eye.picture(*middle, foot_z).map { |value|
- value.round(2) }, "width_mm" => (right - left).round(2),
+          { "near" => @eye.nearness(*middle), "kind" => part.kind.key, "pointer" => part.pointer, "name" => part.name, "colour" => part.colour,
+            "focal" => part.focal?, "at" => @eye.picture(*middle, foot_z).map { |value| value.round(2) }, "width_mm" => (right - left).round(2),
             "height_mm" => (@eye.picture(0, 0, solids.map(&:high).max)[1] - @eye.picture(0, 0, foot_z)[1]).round(2),
-            "faces" => UPRIGHT.include?(part.kind) ? [] : solids.flat_map { |solid| faces(solid) } }
+            "faces" => part.kind.trait?("faces_eye") ? [] : solids.flat_map { |solid| faces(solid) } }
         end
       end
 

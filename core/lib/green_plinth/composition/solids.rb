@@ -4,12 +4,6 @@ module GreenPlinth
   module Composition
     # Everything that stands on a base, as solids.
     class Solids
-      # A crown begins this far up a tree (typical, from memory).
-      TRUNK = 1 / 3.0
-      # Looked through rather than at: they hide nothing to speak of (from memory).
-      OPEN = %w[fence sign light ruts].freeze
-      WOODY = %w[tree bush].freeze
-
       # @param terrain [Relief::Terrain]
       # @param pools [Array<Water::Pool>]
       # @param features [Array<Solid>] those of the features, where they are known already
@@ -27,38 +21,36 @@ module GreenPlinth
       def all = @all ||= features + @design.subjects.filter_map { |subject| of_subject(subject) }
 
       # @return [Array<Solid>] those that hide what is behind them
-      def hiding = all.reject { |solid| OPEN.include?(solid.part.kind) }
+      def hiding = all.reject { |solid| solid.part.kind.trait?("looked_through") }
 
       # @return [Float] mm above the top face: where a part stands; a hull floats on its water
       def foot(part)
-        x, y = Standing.middle(part)
-        return @terrain.height_at(x, y) || 0.0 unless part.kind == "hull"
-
-        afloat(x, y) || @terrain.height_at(x, y) || 0.0
+        x, y = part.middle
+        (afloat(x, y) if part.set_in_water?) || @terrain.height_at(x, y) || 0.0
       end
 
       private
 
       def afloat(x, y)
-        @pools.select(&:wet?).find { |pool| Plan::Outline.polygon(pool.water.outline).contains?(Plan::Geos.point([x, y])) }&.level
+        @pools.select(&:wet?).find { |pool| pool.water.area.contains?(Plan::Geos.point([x, y])) }&.level
       end
 
       def of_subject(subject)
-        height = subject["height_mm"] or return
+        height = subject.height_mm or return
         low = foot(subject)
-        Solid.new(subject, Standing.footprint(subject), low, low + height)
+        Solid.new(subject, subject.footprint_area, low, low + height)
       end
 
       def of_feature(feature)
-        height = feature["height_mm"]
-        return [] unless height&.positive? && Standing.outlined?(feature)
+        height = feature.height_mm
+        return [] unless height&.positive? && feature.outlined?
 
         low = foot(feature)
-        shape = Plan::Outline.polygon(feature.outline)
-        return [Solid.new(feature, shape, low, low + height)] unless WOODY.include?(feature.kind) && feature["crown_mm"]
+        shape = feature.area
+        return [Solid.new(feature, shape, low, low + height)] unless feature.kind.trait?("crowned") && feature.crown_mm
 
-        bottom = low + (feature.kind == "tree" ? height * TRUNK : 0)
-        crown = Plan::Outline.polygon({ "kind" => "round", "diameter_mm" => feature["crown_mm"], "at_mm" => Standing.middle(feature) })
+        bottom = low + (height * feature.kind["trunk_share"])
+        crown = Plan::Outline.polygon({ "kind" => "round", "diameter_mm" => feature.crown_mm, "at_mm" => feature.middle })
         [(Solid.new(feature, shape, low, bottom) if bottom > low), Solid.new(feature, crown, bottom, low + height)].compact
       end
     end

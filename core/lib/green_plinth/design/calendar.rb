@@ -11,16 +11,18 @@ module GreenPlinth
 
       attr_reader :data
 
-      def initialize(data)
+      # @param kinds [Kinds] whose objectives a plan may be for
+      def initialize(data, kinds = Kinds.default)
         @data = data
+        @kinds = kinds
       end
 
       def start = Moment.parse(data["start"] || DEFAULT_START)
       def finish_by = data["finish_by"] && Moment.parse(data["finish_by"])
       # @return [Symbol] :ready_soonest, :fewest_sittings or :latest_start
-      def objective = (data["objective"] || "ready_soonest").to_sym
-      # @return [Schedule::Clock, nil] nil where no place is named: then the clock is never changed
-      def clock = @clock ||= data["time_zone"] && Schedule::Clock.new(data["time_zone"], start)
+      def objective = (data["objective"] || @kinds.usual("objectives").key).to_sym
+      # @return [Clock, nil] nil where no place is named: then the clock is never changed
+      def clock = @clock ||= data["time_zone"] && Clock.new(data["time_zone"], start)
       def hands = 1 + (data["helpers"] || 0)
 
       # @return [Array<Array(Integer, Integer)>, nil] free spans from the start on, in order; nil: always open

@@ -4,8 +4,18 @@ module GreenPlinth
   class Design
     # Hard scenery and foliage set on the ground.
     class Feature < Part
-      def courses = @courses ||= Course.of(self)
-      def name = data["name"] || (id ? id.tr("_-", "  ") : kind)
+      include Coursed
+
+      reads :height_mm, :mass_g, :represents, :crown_mm, :gauge_mm, :rail_mm, :host, :technique
+
+      def kind = @kind ||= kinds.of("features", data["kind"])
+      def name = data["name"] || (id ? id.tr("_-", "  ") : kind.name)
+      def set_in_water? = false
+      def focal? = false
+      def turn_deg = 0
+
+      # @return [Float, nil] mm² of its plan; nil where it has no place
+      def plan_mm2 = outlined? ? area.area : nil
     end
   end
 end

@@ -4,25 +4,32 @@ module GreenPlinth
   class Design
     # The maker's side where good makers disagree; what is not chosen has the trade's usual default.
     class Schools
-      DEFAULTS = { "mounting" => "after_painting", "ground_colour" => "painted", "texture" => "before_priming",
-                   "greenery" => "after_painting", "tufts" => "glued", "rim" => "black" }.freeze
-
-      def initialize(data, purpose)
+      # @param data [Hash{String => String}] sides by school, as in the file
+      # @param purpose [Kinds::Kind] of the base, which some defaults go by
+      # @param schools [Hash{String => Kinds::Kind}]
+      def initialize(data, purpose, schools)
         @data = data
         @purpose = purpose
+        @schools = schools
       end
 
       # @return [String] e.g. self["greenery"] → "after_painting"
-      def [](key)
-        @data[key] || (key == "fixing" ? fixing_default : DEFAULTS.fetch(key))
-      end
+      def [](school) = @data[school] || @schools.fetch(school).then { |one| one["usual_for"]&.fetch(@purpose.key, nil) || one["usual_side"] }
+
+      # @return [Hash] the record of the side taken
+      def side(school) = @schools.fetch(school)["sides"].fetch(self[school])
 
       # @return [Hash{String => String}] the side taken in every school
-      def to_h = [*DEFAULTS.keys, "fixing"].to_h { |key| [key, self[key]] }
+      def to_h = @schools.keys.to_h { |school| [school, self[school]] }
+
+      # Rules that belong to a school hold only on the sides that name them; all others always.
+      # @param code [String] of a rule
+      def rule?(code) = !disputed.include?(code) || held.include?(code)
 
       private
 
-      def fixing_default = @purpose == "gaming_base" ? "drop_in_binder" : "wetted_flood"
+      def disputed = @disputed ||= @schools.each_value.flat_map { |school| school["sides"].each_value.flat_map { |side| side["rules"] || [] } }
+      def held = @held ||= @schools.keys.flat_map { |school| side(school)["rules"] || [] }
     end
   end
 end

@@ -5,10 +5,28 @@ module GreenPlinth
     # What is poured: a level, a medium, layers.
     class Water < Part
       def level_mm = data["level_mm"]&.to_f
-      def medium = data["medium"]
       def max_layer_mm = data["max_layer_mm"]&.to_f
       def own_layers = data["layers"]
-      def tinted? = (data.dig("tint", "drops_per_10ml") || 0).positive?
+      def material_key = data["medium"]
+
+      # @return [String] key of what it is poured of
+      def medium_key = material_key
+
+      # @return [Catalogue::Material, nil]
+      def medium = material
+
+      # @return [Numeric, nil] of tint in 10 ml; nil where nothing is said
+      def tint_drops = data.dig("tint", "drops_per_10ml")
+
+      def tinted? = (tint_drops || 0).positive?
+
+      def tint_colour = data.dig("tint", "colour")
+
+      # @return [String, nil] what it is tinted with, else the colour of its medium
+      def colour = tint_colour || medium&.colour
+
+      # @return [Boolean] whether the bed was sealed before
+      def sealed? = data["sealed"] == true
     end
   end
 end

@@ -4,9 +4,12 @@ module GreenPlinth
   class Design
     # An area of ground of one kind, with its courses bottom to top.
     class Zone < Part
-      def ground = data["ground"]
-      def rest? = outline["kind"] == "rest"
-      def courses = @courses ||= Course.of(self)
+      include Coursed
+
+      reads :represents
+
+      # @return [Kinds::Kind]
+      def ground = @ground ||= kinds.of("grounds", data["ground"])
     end
   end
 end

@@ -6,8 +6,6 @@ module GreenPlinth
     module Air
       REFERENCE_C = 20.0
       REFERENCE_PCT = 50.0
-      # Film shut in still or fanned air, typical (from memory, as the catalogue's times are).
-      AIRFLOW = { "still" => 1.4, "room" => 1.0, "fan" => 0.65 }.freeze
       # Beyond these the formula says more than the trade has seen.
       HUMIDITY_FACTOR = (0.4..5.0)
       # Superglue cures by the air's moisture; seconds × 50 / RH within this.
@@ -32,7 +30,7 @@ module GreenPlinth
         (deficit_hpa(REFERENCE_C, REFERENCE_PCT) / deficit).clamp(HUMIDITY_FACTOR.min, HUMIDITY_FACTOR.max)
       end
 
-      def airflow_factor(climate) = AIRFLOW.fetch(climate.airflow)
+      def airflow_factor(climate) = climate.air["factor"]
 
       # Reaction rates double every 10 °C (rule of thumb of chemical kinetics, common practice).
       def reaction_factor(climate) = 2**((REFERENCE_C - climate.temperature_c) / 10.0)

@@ -20,7 +20,7 @@ module GreenPlinth
         @history = history
       end
 
-      # @param material [Materials::Material]
+      # @param material [Catalogue::Material]
       # @param thickness_mm [Float, nil] nil: the material's reference layer
       # @param ground [Symbol] :sealed, :absorbent or :shut (between sheets)
       # @return [Stages]
@@ -99,7 +99,7 @@ module GreenPlinth
       def air_factors
         air = "#{number(@climate.temperature_c)} °C, #{number(@climate.humidity_pct)} %"
         [Factor.new("humidity", Air.humidity_factor(@climate), "#{air} against 20 °C, 50 %: vapour pressure deficit", "WMO-No. 8"),
-          Factor.new("airflow", Air.airflow_factor(@climate), "#{@climate.airflow} air", "from memory")]
+          Factor.new("airflow", Air.airflow_factor(@climate), "#{@climate.air.key} air", "from memory")]
       end
 
       def temperature_factor

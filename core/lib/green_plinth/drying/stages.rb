@@ -9,6 +9,16 @@ module GreenPlinth
       # @return [Stages] of what does not set at all
       def self.none = @none ||= new(open_min: nil, handle_min: 0, next_min: 0, dry_min: 0, full_min: 0, factors: []).freeze
 
+      # @return [Stages] of what must be left alone so long, and does not set
+      def self.waiting(minutes, handle_min: 0)
+        new(open_min: nil, handle_min: handle_min, next_min: minutes, dry_min: minutes, full_min: minutes, factors: []).freeze
+      end
+
+      # @return [Stages] of what nobody has told anything of
+      def self.unknown
+        @unknown ||= new(open_min: nil, handle_min: nil, next_min: nil, dry_min: nil, full_min: nil, factors: []).freeze
+      end
+
       # @param stage [Symbol] :finish, :handle, :next, :dry or :full
       # @return [Integer, nil] minutes, nil where unknown
       def after(stage) = stage == :finish ? 0 : public_send(:"#{stage}_min")

@@ -10,8 +10,8 @@ module GreenPlinth
       # @param plinth [Design::Plinth]
       # @param zones [Array<Design::Zone>]
       def initialize(plinth, zones)
-        @foot = Outline.polygon(plinth.outline)
-        @top = plinth["top_outline"] ? Outline.polygon(plinth.top_outline) : @foot
+        @foot = plinth.area
+        @top = plinth.top
         @areas = take(zones)
       end
 
@@ -25,7 +25,7 @@ module GreenPlinth
       def take(zones)
         taken = nil
         zones.reverse.map do |zone|
-          whole = zone.rest? ? top : Outline.polygon(zone.outline).intersection(top)
+          whole = zone.rest? ? top : zone.area.intersection(top)
           kept = taken ? whole.difference(taken) : whole
           taken = taken ? taken.union(whole) : whole
           kept

@@ -2,14 +2,15 @@
 
 module GreenPlinth
   module Quantities
-    # How much of a material a course takes: by volume, coverage, length, count or spread, with the usual waste.
+    # How much of a material a course takes: by volume, coverage, length, count or spread, with the usual waste. Which of
+    # these a family of material goes by stands in its record, under `dose`.
     class Dose
-      # Typical share lost to bowl, brush and tray (from memory).
-      WASTE = { "paste" => 1.10, "bulk" => 1.10, "water" => 1.10, "grain" => 1.15, "greenery" => 1.15 }.freeze
       MM2_PER_DM2 = 10_000.0
       # Fixer run into powder, and alcohol misted over grain, ml for each dm² (typical, from memory).
       FIXER_ML_DM2 = 2.0
       MIST_ML_DM2 = 4.0
+      # Fibres of which nothing is said are of this length, mm (from memory).
+      USUAL_FIBRE_MM = 4
 
       def initialize(catalogue)
         @catalogue = catalogue
@@ -20,11 +21,12 @@ module GreenPlinth
       # @param textured [Boolean] whether it lies on paste or grain
       # @return [Array<Use>] the material itself
       def course(course, area_mm2, textured: false)
-        material = @catalogue[course.material] or return [Use.new(material: course.material, amount: nil, unit: nil)]
-        [send(:"of_#{material.family}", course, material, area_mm2 * course.cover, textured)].compact
+        return [Use.new(material: course.material_key, amount: nil, unit: nil)] unless course.material
+
+        [send(:"of_#{course.material.family["dose"]}", course, area_mm2 * course.cover, textured)].compact
       end
 
-      # @param technique [Steps::Technique]
+      # @param technique [Catalogue::Technique]
       # @param dm2 [Float] area
       # @param count [Numeric] of pieces
       # @param depth_mm [Float] of loose grain to be soaked
@@ -40,12 +42,12 @@ module GreenPlinth
 
       # @return [Use] for a body of set material: mm³ as it stands
       def body(material, volume_mm3)
-        Use.new(material: material.key, amount: volume_mm3 / (1 - material.shrinkage) / 1000 * waste(material), unit: "ml")
+        Use.new(material: material.key, amount: material.wet_volume(volume_mm3) / 1000 * waste(material), unit: "ml")
       end
 
       private
 
-      def waste(material) = WASTE.fetch(material.family, 1.0)
+      def waste(material) = material.family["waste"] || 1.0
 
       def glue_ml(technique, dm2, count, depth_mm)
         return technique["dose_ml_each"] * count if technique["dose_ml_each"]
@@ -54,73 +56,72 @@ module GreenPlinth
         (technique["dose_ml_dm2"] || 0) * dm2
       end
 
-      def of_paste(course, material, area, _textured)
-        body(material, area * (course["thickness_mm"] || material.reference_mm))
+      def of_body(course, area, _textured) = body(course.material, area * course.thickness_mm)
+
+      def of_bulk(course, area, textured)
+        return of_body(course, area, textured) if course.material.sets?
+
+        return of_grains(course, area, textured) if course.material.grain_mm
+
+        Use.new(material: course.material.key, amount: area, unit: "mm2")
       end
 
-      def of_bulk(course, material, area, _textured)
-        return of_paste(course, material, area, nil) if material.sets?
-        return of_grain(course, material, area, nil) if material.grain_mm
-
-        Use.new(material: material.key, amount: area, unit: "mm2")
-      end
-      alias of_plinth of_bulk
-
-      def of_grain(course, material, area, _textured)
-        layer = course["thickness_mm"] || (Relief::CourseThickness::SCATTER * Relief::CourseThickness.mean_grain(course, material))
-        grams(material, 10 * material.density_dry * layer * area / MM2_PER_DM2)
+      def of_grains(course, area, _textured)
+        layer = course.own_thickness_mm || (Relief::CourseThickness::SCATTER * course.mean_grain_mm)
+        grams(course.material, 10 * course.material.density_dry * layer * area / MM2_PER_DM2)
       end
 
       def grams(material, amount) = Use.new(material: material.key, amount: amount * waste(material), unit: "g")
 
-      def of_pigment(_course, material, area, _textured)
+      def of_powder(course, area, _textured)
+        material = course.material
         return Use.new(material: material.key, amount: FIXER_ML_DM2 * area / MM2_PER_DM2, unit: "ml") if material.sets?
 
         grams(material, material["g_per_dm2"][1] * area / MM2_PER_DM2)
       end
 
-      def of_greenery(course, material, area, _textured)
+      def of_greenery(course, area, textured)
+        material = course.material
         dm2 = area / MM2_PER_DM2
-        return pieces(course, material, dm2) if material["per_dm2"]
-        return grams(material, fibre_g(course, material) * dm2) if material["g_per_dm2"]
-        return Use.new(material: material.key, amount: (course["count"] || 1).to_f, unit: "piece") unless material.grain_mm && material.density_dry
+        return counted(course, dm2) if material["per_dm2"]
+        return grams(material, fibre_g(course) * dm2) if material["g_per_dm2"]
 
-        of_grain(course, material, area, nil)
+        material.grain_mm && material.density_dry ? of_grains(course, area, textured) : of_pieces(course, area, textured)
       end
 
       # As many as the maker says, else as many as usually stand on so much ground, and one at the least.
-      def pieces(course, material, dm2)
-        usual = [material["per_dm2"][1] * dm2, 1].max
-        Use.new(material: material.key, amount: (course["count"] || usual).ceil, unit: "piece")
+      def counted(course, dm2)
+        usual = [course.material["per_dm2"][1] * dm2, 1].max
+        Use.new(material: course.material.key, amount: (course.count || usual).ceil, unit: "piece")
       end
 
       # Grams per dm² at the length laid, from the nearest length in the catalogue.
-      def fibre_g(course, material)
-        table = material["g_per_dm2"]
-        table[table.keys.min_by { |length| (length - (course["length_mm"] || 4)).abs }]
+      def fibre_g(course)
+        table = course.material["g_per_dm2"]
+        table[table.keys.min_by { |length| (length - (course.length_mm || USUAL_FIBRE_MM)).abs }]
       end
 
-      def of_coating(course, material, area, textured)
+      def of_coats(course, area, textured)
+        material = course.material
         spread = material["spread_m2_per_l"]&.at(1)
         spread *= material["on_texture"] if spread && textured && material["on_texture"]
-        ml = spread ? area / 1e6 / spread * 1000 : area * material.reference_mm / (1 - material.shrinkage) / 1000
-        Use.new(material: material.key, amount: ml * course.coats, unit: "ml")
+        coats(course, spread ? area / 1e6 / spread * 1000 : film_ml(material, area))
       end
 
-      def of_glue(course, material, area, _textured)
-        per = material["spread_ml_per_dm2"]&.at(1)
-        ml = per ? per * area / MM2_PER_DM2 : area * material.reference_mm / (1 - material.shrinkage) / 1000
-        Use.new(material: material.key, amount: ml * course.coats, unit: "ml")
+      def of_glue(course, area, _textured)
+        per = course.material["spread_ml_per_dm2"]&.at(1)
+        coats(course, per ? per * area / MM2_PER_DM2 : film_ml(course.material, area))
       end
 
-      def of_water(course, material, area, _textured) = of_paste(course, material, area, nil)
+      def film_ml(material, area) = area * material.reference_mm / (1 - material.shrinkage) / 1000
+      def coats(course, millilitres) = Use.new(material: course.material.key, amount: millilitres * course.coats, unit: "ml")
 
-      def of_wetting(_course, material, area, _textured)
-        Use.new(material: material.key, amount: MIST_ML_DM2 * area / MM2_PER_DM2, unit: "ml")
+      def of_mist(course, area, _textured)
+        Use.new(material: course.material.key, amount: MIST_ML_DM2 * area / MM2_PER_DM2, unit: "ml")
       end
 
-      def of_fixing(course, material, _area, _textured)
-        Use.new(material: material.key, amount: (course["count"] || 1).to_f, unit: "piece")
+      def of_pieces(course, _area, _textured)
+        Use.new(material: course.material.key, amount: (course.count || 1).to_f, unit: "piece")
       end
     end
   end

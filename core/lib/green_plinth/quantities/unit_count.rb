@@ -10,7 +10,6 @@ module GreenPlinth
       SPARE = 0.05
       # A roof's area over its plan's, at a usual pitch of 40° (from memory).
       ROOF = 1 / Math.cos(40 * Math::PI / 180)
-      SIDES = %w[length_mm width_mm height_mm].freeze
 
       Count = Struct.new(:part, :name, :of, :count, :size_mm, :joint_mm, keyword_init: true) do
         # @return [Integer] with waste and spares
@@ -22,87 +21,91 @@ module GreenPlinth
         end
       end
 
+      # The unit of one part at its scale, mm; sides nil where nobody says.
+      Piece = Struct.new(:thing, :length, :width, :height, :joint)
+      private_constant :Piece
+
       # @param areas [Proc] zone → mm² of the top it keeps
-      def initialize(design, catalogue, areas)
+      def initialize(design, areas)
         @design = design
-        @things = Scale::Things.new(catalogue)
+        @things = Scale::Things.new(design.catalogue)
         @areas = areas
       end
 
       # @return [Array<Count>] for every part that has a unit whose size is known
-      def counts = @counts ||= (@design.features + @design.zones).select { |part| part["unit"] }.filter_map { |part| counted(part) }
+      def counts = @counts ||= (@design.features + @design.zones).select(&:unit).filter_map { |part| counted(part) }
 
       private
 
       def counted(part)
-        thing = @things[part["unit"]["represents"]]
-        sides = SIDES.zip(thing&.size_mm || [nil, nil, nil]).map { |side, life| part["unit"][side] || (life && (life / @design.scale)) }
-        joint = part["unit"]["joint_mm"] || (thing&.joint_mm ? thing.joint_mm / @design.scale : 0.0)
-        of, number = number(part, *sides, joint)
-        number && Count.new(part: part, name: thing&.name || "units", of: of, count: number.ceil, size_mm: sides, joint_mm: joint)
+        piece = piece(part.unit)
+        of, number = number(part, piece)
+        return unless number
+
+        Count.new(part: part, name: piece.thing&.name || "units", of: of, count: number.ceil, size_mm: piece.to_a[1..3], joint_mm: piece.joint)
+      end
+
+      # As the maker sizes it, else as it is in life.
+      def piece(unit)
+        thing = @things[unit.represents]
+        sides = Design::Unit::SIDES.zip(thing&.size_mm || []).map { |side, life| unit[side] || (life && (life / @design.scale)) }
+        Piece.new(thing, *sides, unit.joint_mm || (thing&.joint_mm ? thing.joint_mm / @design.scale : 0.0))
       end
 
       # @return [Array(String, Float), nil] what is counted, and how many; nil while a measure is missing
-      def number(part, length, width, height, joint)
-        case part.kind
-        when "wall" then of_wall(part, length, width, height, joint)
-        when "building" then of_building(part, length, height, joint)
-        when "fence" then along(part, width || length, joint, "boards, edge to edge")
-        when "track" then along(part, width, joint, "along the track")
-        when "kerb" then along(part, length, joint, "along the kerb")
-        else laid(part, length, width, joint)
-        end
+      def number(part, piece)
+        return on_the_ground(@areas.call(part), piece) if part.is_a?(Design::Zone)
+
+        way = part.kind["counted"] || { "as" => "ground" }
+        send(:"by_#{way["as"]}", part, piece, way)
       end
 
       # Both faces and all between: as many leaves as the wall is thick.
-      def of_wall(part, length, width, height, joint)
-        return unless length && height && part["height_mm"] && run_mm(part)
+      def by_leaves(part, piece, _way)
+        return unless piece.length && piece.height && part.height_mm && run_mm(part)
 
-        leaves = width && thickness_mm(part) ? [(thickness_mm(part) / (width + joint)).round, 1].max : 1
-        ["in the wall, #{leaves} thick", leaves * run_mm(part) * part["height_mm"] / ((length + joint) * (height + joint))]
+        leaves = piece.width && thickness_mm(part) ? [(thickness_mm(part) / (piece.width + piece.joint)).round, 1].max : 1
+        ["in the wall, #{leaves} thick", leaves * run_mm(part) * part.height_mm / face(piece)]
       end
 
       # Tiles lie on the roof; anything else is in the outer walls, one thick.
-      def of_building(part, length, height, joint)
-        shape = Plan::Outline.polygon(part.outline)
-        if part["unit"]["represents"] == "tile"
-          width = @things["tile"].size_mm[1] / @design.scale
-          gauge = TILE_GAUGE_MM / @design.scale
-          return ["on the roof", shape.area * ROOF / (width * gauge)]
-        end
-        return unless length && height && part["height_mm"]
+      def by_shell(part, piece, _way)
+        return unless part.outlined?
+        return on_the_roof(part, piece.thing) if piece.thing&.roof_gauge_mm
+        return unless piece.length && piece.height && part.height_mm
 
-        ["in the outer walls", shape.exterior_ring.length * part["height_mm"] * Composition::Body::EAVES / ((length + joint) * (height + joint))]
+        ["in the outer walls", part.area.exterior_ring.length * part.height_mm * Composition::Body::EAVES / face(piece)]
       end
 
-      # A tile shows this much of itself below the one above (from memory), mm in life.
-      TILE_GAUGE_MM = 100.0
-      private_constant :TILE_GAUGE_MM
-
-      def along(part, size, joint, words) = size && run_mm(part) && [words, run_mm(part) / (size + joint)]
-
-      def laid(part, length, width, joint)
-        area = area_mm2(part)
-        length && width && area && ["on the ground", area / ((length + joint) * (width + joint))]
+      def on_the_roof(part, thing)
+        width, gauge = [thing.size_mm[1], thing.roof_gauge_mm].map { |life| life / @design.scale }
+        ["on the roof", part.area.area * ROOF / (width * gauge)]
       end
 
-      def area_mm2(part)
-        return @areas.call(part) if part.is_a?(Design::Zone)
+      def face(piece) = (piece.length + piece.joint) * (piece.height + piece.joint)
 
-        Plan::Geos.area(Plan::Outline.polygon(part.outline)) if Composition::Standing.outlined?(part)
+      # One after the other, by the first of the sides that is known.
+      def by_run(part, piece, way)
+        size = way["along"].filter_map { |side| piece[side.delete_suffix("_mm")] }.first
+        size && run_mm(part) && [way["words"], run_mm(part) / (size + piece.joint)]
+      end
+
+      def by_ground(part, piece, _way) = on_the_ground(part.outlined? ? Plan::Geos.area(part.area) : nil, piece)
+
+      def on_the_ground(area, piece)
+        return unless piece.length && piece.width && area
+
+        ["on the ground", area / ((piece.length + piece.joint) * (piece.width + piece.joint))]
       end
 
       # Along its middle: a strip's line, else the longer side.
       def run_mm(part)
-        return unless Composition::Standing.outlined?(part)
-        return Plan::Geos.line(part.outline["points_mm"]).length if part.outline["kind"] == "strip"
+        return unless part.outlined?
 
-        Plan::Outline.size(part.outline).max
+        part.strip? ? Plan::Geos.line(part.outline["points_mm"]).length : Plan::Outline.size(part.outline).max
       end
 
-      def thickness_mm(part)
-        part.outline["kind"] == "strip" ? part.outline["width_mm"] : Plan::Outline.size(part.outline).min
-      end
+      def thickness_mm(part) = part.strip? ? part.outline["width_mm"] : Plan::Outline.size(part.outline).min
     end
   end
 end

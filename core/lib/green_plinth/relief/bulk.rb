@@ -9,13 +9,11 @@ module GreenPlinth
 
       # @param plinth [Design::Plinth]
       # @param forms [Array<Design::Form>]
-      # @param catalogue [Materials::Catalogue]
       # @param memo [Memo] keeps the ground after each form, so that a change to one leaves those under it alone
-      def initialize(plinth, forms, catalogue, memo = Memo.new)
+      def initialize(plinth, forms, memo = Memo.new)
         @plinth = plinth
-        @catalogue = catalogue
-        @top = Plan::Outline.polygon(plinth.top_outline)
-        domain = Plan::Geos.union([@top, *forms.select(&:overhang?).map { |form| Plan::Outline.polygon(form.outline) }])
+        @top = plinth.top
+        domain = Plan::Geos.union([@top, *forms.select(&:overhang?).map(&:area)])
         @grid = Grid.new(Plan::Geos.bounds(domain))
         @weight = Coverage.of(domain, @grid)
         @height = Numo::DFloat.zeros(*@grid.shape)
@@ -42,7 +40,7 @@ module GreenPlinth
       end
 
       def lay(form)
-        shape = Plan::Outline.polygon(form.outline)
+        shape = form.area
         placed = form.overhang? ? shape : shape.intersection(@top)
         area = Plan::Geos.area(placed)
         return nothing(form) if area < 1e-6
@@ -81,7 +79,7 @@ module GreenPlinth
       end
 
       # Sheets bridge; clays, fillers and cloths follow the ground. What is not known is taken to bridge.
-      def drapes?(form) = @catalogue[form.material]&.trait?("drapes") || false
+      def drapes?(form) = form.material&.trait?("drapes") || false
     end
   end
 end

@@ -6,25 +6,20 @@ module GreenPlinth
     module CourseThickness
       # One scatter lies this many mean grains thick (trade rule of thumb, common practice).
       SCATTER = 1.2
-      BODIED = %w[paste bulk].freeze
 
       module_function
 
-      # @param material [Materials::Material, nil]
+      # @param course [Design::Course]
       # @return [Float] mm; 0.0 for what lies as a film
-      def mm(course, material)
-        return course["thickness_mm"] * course.cover if course["thickness_mm"]
-        return 0.0 unless material
-        return material.reference_mm.to_f * course.cover if BODIED.include?(material.family)
-        return 0.0 unless material.family == "grain"
+      def mm(course)
+        return course.own_thickness_mm * course.cover if course.own_thickness_mm
+        return course.thickness_mm.to_f * course.cover if course.material&.trait?("body")
 
-        SCATTER * mean_grain(course, material) * course.cover
+        scatter_mm(course) * course.cover
       end
 
-      def mean_grain(course, material)
-        given = course["grain_mm"]
-        given ? given.sum / 2.0 : material.grain_mm&.typical || 0.0
-      end
+      # @return [Float] mm of one scatter of loose grain; 0.0 for what is none
+      def scatter_mm(course) = course.material&.trait?("granular") ? SCATTER * course.mean_grain_mm : 0.0
     end
   end
 end

@@ -8,7 +8,7 @@ module GreenPlinth
       # void: the gap a rigid sheet leaves below, nil for what leaves none; through: 1 where a cut leaves nothing.
       Layer = Struct.new(:form, :base, :body, :rise, :void, :through, keyword_init: true) do
         def cut? = form.cut?
-        def sheer? = form.kind == "lift" && form.run_mm.zero?
+        def sheer? = form.lift? && form.run_mm.zero?
       end
 
       # A cell counts as wholly inside an outline from here on; rounding keeps it a little under 1.
@@ -29,7 +29,7 @@ module GreenPlinth
       end
 
       # @return [Layer]
-      def call = send(@form.kind)
+      def call = send(@form.shape)
 
       private
 
@@ -60,20 +60,20 @@ module GreenPlinth
       end
 
       def plane
-        (x0, y0), (x1, y1) = @form["from_mm"], @form["to_mm"]
+        (x0, y0), (x1, y1) = @form.from_mm, @form.to_mm
         run = Math.hypot(x1 - x0, y1 - y0)
-        return zeros + @form["from_z_mm"] if run.zero?
+        return zeros + @form.from_z_mm if run.zero?
 
         along = (((xs - x0) * (x1 - x0)) + ((ys - y0) * (y1 - y0))) / (run**2)
-        (along * (@form["to_z_mm"] - @form["from_z_mm"])) + @form["from_z_mm"]
+        (along * (@form.to_z_mm - @form.from_z_mm)) + @form.from_z_mm
       end
 
       def mound
         polygon = Plan::Geos.polygons(@shape).max_by(&:area)
         distance = EdgeDistance.inside(polygon, @grid)[*@window]
         share = (distance / deepest(polygon, distance)).clip(0.0, 1.0)
-        share = Numo::NMath.sqrt(1 - ((1 - share)**2)) if (@form["profile"] || "dome") == "dome"
-        layer(base: support, body: share * @form["crown_mm"])
+        share = Numo::NMath.sqrt(1 - ((1 - share)**2)) if @form.profile.trait?("rounded")
+        layer(base: support, body: share * @form.crown_mm)
       end
 
       # The largest distance inside: the best cell, then ever smaller steps from it.
@@ -94,7 +94,7 @@ module GreenPlinth
       end
 
       def skim
-        filled = SlopeLimit.new(@form["slope_deg"], @grid.cell).call(support, @cover > 0.5)
+        filled = SlopeLimit.new(@form.slope_deg, @grid.cell).call(support, @cover > 0.5)
         layer(base: support, body: filled - support)
       end
 

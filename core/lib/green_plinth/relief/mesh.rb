@@ -141,7 +141,7 @@ module GreenPlinth
 
       # The base and what overhangs it.
       def domain
-        overhanging = @terrain.bulk.strata.map(&:form).select(&:overhang?).map { |form| Plan::Outline.polygon(form.outline) }
+        overhanging = @terrain.bulk.strata.map(&:form).select(&:overhang?).map { |form| form.area }
         Plan::Geos.union([@terrain.ground.top, *overhanging])
       end
 

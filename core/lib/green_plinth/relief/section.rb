@@ -9,12 +9,11 @@ module GreenPlinth
 
       # @param pools [Array<Water::Pool>] those that hold water
       # @param solids [Composition::Solids]
-      def initialize(design, terrain, pools, catalogue, solids)
-        @solids = solids
+      def initialize(design, terrain, pools, solids)
         @design = design
         @terrain = terrain
         @pools = pools
-        @catalogue = catalogue
+        @solids = solids
       end
 
       # @param from [Array(Float, Float)]
@@ -28,8 +27,8 @@ module GreenPlinth
         @waters = Hash.new { |hash, id| hash[id] = Runs.new }
         stations(from, to, length).each { |s, x, y| sample(s, x, y) }
         { "from" => from, "to" => to, "length_mm" => length.round(3), "strata" => @layers.values.map { |layer| told(layer) },
-          "waters" => @waters.map { |id, runs|
- { "id" => id, "runs" => runs.to_a } }, "standing" => standing(from, to, length), "gradient" => gradient(length) }
+          "waters" => @waters.map { |id, runs| { "id" => id, "runs" => runs.to_a } }, "standing" => standing(from, to, length),
+          "gradient" => gradient(length) }
       end
 
       private
@@ -100,8 +99,8 @@ module GreenPlinth
         reach = BESIDE * Plan::Outline.size(@design.plinth.outline).max
         @solids.all.select { |solid| solid.shape.distance(line) <= reach }.map do |solid|
           run = solid.corners.map { |x, y| ((x - from[0]) * along[0]) + ((y - from[1]) * along[1]) }.minmax
-          { "pointer" => solid.pointer, "name" => solid.part.name, "kind" => solid.part.kind, "from" => run[0].round(2), "to" => run[1].round(2),
-            "low" => solid.low.round(2), "high" => solid.high.round(2), "cut" => solid.shape.intersects?(line) }
+          { "pointer" => solid.pointer, "name" => solid.part.name, "kind" => solid.part.kind.key, "from" => run[0].round(2),
+            "to" => run[1].round(2), "low" => solid.low.round(2), "high" => solid.high.round(2), "cut" => solid.shape.intersects?(line) }
         end.select { |one| one["to"] > 0 && one["from"] < length }
       end
 
@@ -132,10 +131,9 @@ module GreenPlinth
       end
 
       def told((part, runs))
-        key = part.is_a?(Design::Plinth) || part.is_a?(Design::Form) || part.is_a?(Design::Course) ? part.material : nil
-        material = @catalogue[key]
-        { "pointer" => part.pointer, "name" => part.name, "material" => key, "family" => material&.family,
-          "material_name" => material&.name || key, "colour" => part["colour"] || material&.colour, "runs" => runs.to_a }
+        material = part.material
+        { "pointer" => part.pointer, "name" => part.name, "material" => part.material_key, "family" => material&.family&.key,
+          "material_name" => material&.name || part.material_key, "colour" => part.colour || material&.colour, "runs" => runs.to_a }
       end
 
       # Unbroken stretches of a stratum along the cut. A sample apart from the last begins a new one.

@@ -14,9 +14,18 @@ module GreenPlinth
       Stack = Struct.new(:sheets, :height_mm, :error_mm) do
         def count = sheets.values.sum
         def to_h
-          { "sheets" => sheets.map { |mm, count|
- { "mm" => mm, "count" => count } }, "height_mm" => height_mm.round(3), "error_mm" => error_mm.round(3), "count" => count }
+          { "sheets" => sheets.map { |mm, count| { "mm" => mm, "count" => count } }, "height_mm" => height_mm.round(3),
+            "error_mm" => error_mm.round(3), "count" => count }
         end
+      end
+
+      # @param material [Catalogue::Material]
+      # @param wanted_mm [Float]
+      # @return [Hash] what is sold of it, and the stacks that come to a height; nil where none does
+      def self.told(material, wanted_mm)
+        stock = material.stock_mm || []
+        stack = new(stock)
+        { "stock_mm" => stock, "nearest" => stack.nearest(wanted_mm)&.to_h, "fewest" => stack.fewest(wanted_mm)&.to_h }
       end
 
       # @param stock_mm [Array<Numeric>] thicknesses that are sold

@@ -21,12 +21,12 @@ module GreenPlinth
       # @param form [Design::Form] a mound
       # @return [Array<Slice>] lowest first
       def mound(form)
-        shape = Plan::Outline.polygon(form.outline)
+        shape = form.area
         deepest = deepest(shape)
-        crown = form["crown_mm"].to_f
+        crown = form.crown_mm.to_f
         slices(crown) do |z|
           share = z / crown
-          inset = (form["profile"] || "dome") == "cone" ? deepest * share : deepest * (1 - Math.sqrt(1 - (share**2)))
+          inset = form.profile.trait?("rounded") ? deepest * (1 - Math.sqrt(1 - (share**2))) : deepest * share
           shape.buffer(-inset)
         end
       end

@@ -12,10 +12,9 @@ module GreenPlinth
 
       # @param terrain [Terrain]
       # @param zones [Array<Design::Zone>]
-      def initialize(terrain, zones, catalogue)
+      def initialize(terrain, zones)
         @terrain = terrain
         @zones = zones
-        @catalogue = catalogue
       end
 
       # @return [Numo::DFloat] rise for each mm of run, by central differences; one-sided at the rim of the base
@@ -36,9 +35,8 @@ module GreenPlinth
 
       # @return [Float] degrees at which a zone's loose grains slide; the usual where none lies
       def repose_deg(zone)
-        angles = zone.courses.filter_map { |course| @catalogue[course.material]&.then { |material|
- material["repose_deg"] if material.trait?("loose") || material.family == "grain" } }
-        angles.min || USUAL_REPOSE_DEG
+        loose = zone.courses.filter_map(&:material).select { |material| material.trait?("loose") || material.trait?("granular") }
+        loose.filter_map { |material| material["repose_deg"] }.min || USUAL_REPOSE_DEG
       end
 
       private

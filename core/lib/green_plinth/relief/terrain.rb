@@ -10,11 +10,11 @@ module GreenPlinth
       # @param ground [Plan::Ground]
       # @param covers [Array<Cover>] of each zone
       # @param zones [Array<Design::Zone>]
-      def initialize(bulk, ground, covers, zones, catalogue)
+      def initialize(bulk, ground, covers, zones)
         @bulk = bulk
         @ground = ground
         @zones = zones
-        @raises = zones.map { |zone| zone.courses.map { |course| CourseThickness.mm(course, catalogue[course.material]) } }
+        @raises = zones.map { |zone| zone.courses.map { |course| CourseThickness.mm(course) } }
         @covers = covers
         @height = raised
       end

@@ -11,7 +11,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.colour? && work.part.is_a?(Design::Feature)
-      def later?(work) = work.technique.key == "build_tree"
+      def later?(work) = work.does?("foliates")
       def bound?(first, later) = first.part.pointer == later.part.pointer
     end
   end

@@ -11,7 +11,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:grain, :texture)
-      def later?(work) = work.phase?(:hard) && work.part.kind != "rock"
+      def later?(work) = work.phase?(:hard) && !work.on?("natural_stone")
     end
   end
 end

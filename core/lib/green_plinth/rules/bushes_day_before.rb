@@ -11,7 +11,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:make_bush)
-      def later?(work) = work.technique.key == "plant_tree"
+      def later?(work) = work.does?("plants")
       def bound?(first, later) = first.part.pointer == later.part.pointer || super
     end
   end

@@ -10,7 +10,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:castings)
-      def later?(work) = work.technique.key == "fill_compound"
+      def later?(work) = work.does?("blends")
     end
   end
 end

@@ -10,7 +10,6 @@ module GreenPlinth
 
       private
 
-      def applies? = @design.schools["greenery"] == "after_painting"
       def first?(work) = work.colour?
       def later?(work) = work.greenery?
     end

@@ -11,7 +11,8 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:foam)
-      def later?(work) = work.technique.key == "brush_glaze" && @works.any? { |other| other.phase?(:foam) && same_pile?(other, work) && other.stack[1] < work.stack[1] }
+      def later?(work) = work.does?("clear_coat") && @works.any? { |other| other.phase?(:foam) && below?(other, work) }
+      def below?(other, work) = same_pile?(other, work) && other.stack[1] < work.stack[1]
     end
   end
 end

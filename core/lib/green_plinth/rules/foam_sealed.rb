@@ -11,10 +11,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:seal_form) && work.stack&.first == "forms"
-
-      def later?(work)
-        [work.material, work.dries].compact.any? { |key| @catalogue[key]&.trait?("eats_foam") } && !work.bulk?
-      end
+      def later?(work) = !work.bulk? && [work.material, work.dries].compact.any? { |material| material.trait?("eats_foam") }
     end
   end
 end

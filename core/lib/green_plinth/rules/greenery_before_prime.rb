@@ -10,7 +10,6 @@ module GreenPlinth
 
       private
 
-      def applies? = @design.schools["greenery"] == "before_priming"
       def first?(work) = work.greenery?
       def later?(work) = work.phase?(:prime)
     end

@@ -10,8 +10,8 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.technique.key == "lay_kerb"
-      def later?(work) = work.technique.key == "lay_slabs"
+      def first?(work) = work.does?("kerbs")
+      def later?(work) = work.does?("slabs")
     end
   end
 end

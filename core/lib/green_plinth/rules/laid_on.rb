@@ -32,7 +32,7 @@ module GreenPlinth
       end
 
       def impress_window(first)
-        @catalogue[first.material]&.windows&.fetch("impress", nil) || [0, nil]
+        first.material&.windows&.fetch("impress", nil) || [0, nil]
       end
 
       def waits_dry?(_first, later) = later.phase?(:pour) && later.stack[1] != 0 ? false : later.phase?(:pour, :seal_bed)

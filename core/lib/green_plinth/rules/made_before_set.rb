@@ -11,7 +11,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:make, :make_bush)
-      def later?(work) = !work.phase?(:make, :make_bush, :clean, :paper)
+      def later?(work) = !work.benchwork?
       def bound?(first, later) = (first.where & later.where).any?
     end
   end

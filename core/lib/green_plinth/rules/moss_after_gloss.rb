@@ -10,8 +10,8 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.material == "gloss_varnish" || work.phase?(:surface)
-      def later?(work) = work.technique.key == "grow_moss"
+      def first?(work) = work.of?("gloss") || work.phase?(:surface)
+      def later?(work) = work.does?("moss")
     end
   end
 end

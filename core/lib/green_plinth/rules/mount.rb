@@ -10,7 +10,6 @@ module GreenPlinth
 
       private
 
-      def applies? = @design.schools["mounting"] == "after_painting"
       def first?(work) = work.ground? || work.colour? || work.greenery?
       def later?(work) = work.phase?(:mount)
     end

@@ -10,7 +10,6 @@ module GreenPlinth
 
       private
 
-      def applies? = @design.schools["mounting"] == "before_painting"
       def first?(work) = work.phase?(:mount)
       def later?(work) = work.phase?(:paint_subject, :prime)
       def bound?(first, later) = later.phase?(:paint_subject) ? first.where == later.where : super

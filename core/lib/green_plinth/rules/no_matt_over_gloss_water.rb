@@ -10,7 +10,7 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.phase?(:varnish) && work.material == "matt_varnish"
+      def first?(work) = work.phase?(:varnish) && work.of?("matt")
       def later?(work) = work.phase?(:pour, :surface)
     end
   end

@@ -10,7 +10,7 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.technique.key == "wetted_flood"
+      def first?(work) = work.does?("alcohol")
       def later?(work) = work.phase?(:varnish)
     end
   end

@@ -10,7 +10,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:prepare)
-      def later?(work) = !work.phase?(:prepare, :paint_subject, :task, :treat, :make, :make_bush, :clean, :paper)
+      def later?(work) = !work.phase?(:prepare, :treat) && !work.apart? && !work.benchwork?
     end
   end
 end

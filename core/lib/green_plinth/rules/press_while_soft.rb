@@ -18,7 +18,7 @@ module GreenPlinth
       def at_least(first, _later) = window(first)[0].ceil
       def at_most(first, _later) = window(first)[1].floor
 
-      def window(work) = @catalogue[work.material]&.windows&.values_at(*SOFT)&.compact&.first
+      def window(work) = work.material&.windows&.values_at(*SOFT)&.compact&.first
     end
   end
 end

@@ -10,7 +10,6 @@ module GreenPlinth
 
       private
 
-      def applies? = @design.schools["texture"] == "after_priming"
       def first?(work) = work.phase?(:prime)
       def later?(work) = work.ground?
     end

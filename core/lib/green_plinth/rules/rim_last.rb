@@ -9,7 +9,7 @@ module GreenPlinth
 
       private
 
-      def first?(work) = !work.phase?(:rim, :plaque, :task, :paint_subject, :make, :make_bush, :clean, :paper)
+      def first?(work) = !work.phase?(:rim, :plaque) && !work.apart? && !work.benchwork?
       def later?(work) = work.phase?(:rim) && work.coat == 1
       def at_least(first, _later) = first.phase?(:pour) ? first.stages.after(:handle) || 0 : 0
     end

@@ -10,7 +10,7 @@ module GreenPlinth
 
       private
 
-      def first?(work) = (work.phase?(:hard) && work.part.kind == "rock") || work.phase?(:castings)
+      def first?(work) = (work.phase?(:hard) && work.on?("natural_stone")) || work.phase?(:castings)
       def later?(work) = work.phase?(:grain, :texture)
     end
   end

@@ -9,10 +9,10 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.technique.key == "mount_unit"
-      def later?(work) = work.technique.key == "mount_unit"
+      def first?(work) = work.does?("in_a_row")
+      def later?(work) = work.does?("in_a_row")
       # From the left to the right.
-      def bound?(first, later) = (first.part["at_mm"] || [0])[0] < (later.part["at_mm"] || [0])[0]
+      def bound?(first, later) = first.part.middle[0] < later.part.middle[0]
     end
   end
 end

@@ -7,15 +7,10 @@ module GreenPlinth
     class Rule
       STRENGTHS = %i[must school advice].freeze
 
-      class << self
-        # @return [Array<Class>] every rule, in the order of their codes
-        def all
-          @all ||= Dir[File.join(__dir__, "*.rb")].sort.filter_map do |path|
-            rule = Rules.const_get(File.basename(path, ".rb").split("_").map(&:capitalize).join)
-            rule if rule.is_a?(Class) && rule < Rule
-          end
-        end
+      extend Registered
+      found_in Rules
 
+      class << self
         # Declares or reads the rule's code, e.g. "order/bed_dry".
         def code(value = nil) = value ? @code = value : @code
 
@@ -36,30 +31,25 @@ module GreenPlinth
       # @param works [Array<Steps::Work>]
       # @param places [Steps::Places]
       # @param design [Design]
-      # @param catalogue [Materials::Catalogue]
-      def initialize(works, places, design, catalogue)
-        @catalogue = catalogue
+      def initialize(works, places, design)
         @works = works
         @places = places
         @design = design
       end
 
-      # @return [Array<Constraint>]
-      def constraints
-        return [] unless applies?
+      # @return [Array<Wait>] between works; none where the maker's schools do without the rule
+      def waits
+        return [] unless @design.schools.rule?(self.class.code)
 
         laters = @works.select { |work| later?(work) }
         return [] if laters.empty?
 
         @works.select { |work| first?(work) }.flat_map do |first|
-          laters.filter_map { |later| constraint(first, later) if first != later && !against_pile?(first, later) && bound?(first, later) }
+          laters.filter_map { |later| between(first, later) if first != later && !against_pile?(first, later) && bound?(first, later) }
         end
       end
 
       private
-
-      # Whether the maker's schools and the design call for the rule at all.
-      def applies? = true
 
       def first?(_work) = raise(NotImplementedError)
       def later?(_work) = raise(NotImplementedError)
@@ -72,7 +62,7 @@ module GreenPlinth
       end
 
       # Layers of one zone, form stack or water.
-      def same_pile?(first, later) = first.stack && later.stack && first.stack[0] == later.stack[0]
+      def same_pile?(first, later) = first.same_pile?(later)
 
       def at_least(first, later) = dried(first, self.class.wait, later)
 
@@ -82,11 +72,12 @@ module GreenPlinth
         stage = :handle if stage == :next && first.superglued? && !later.colour?
         first.stages.after(stage) || 0
       end
+
       def at_most(_first, _later) = nil
 
-      def constraint(first, later)
-        Constraint.new(first: first, later: later, at_least_min: at_least(first, later), at_most_min: at_most(first, later),
-          code: self.class.code, strength: self.class.strength, why: self.class.why)
+      def between(first, later)
+        Wait.new(first: first, later: later, at_least_min: at_least(first, later), at_most_min: at_most(first, later), code: self.class.code,
+          strength: self.class.strength, why: self.class.why)
       end
     end
   end

@@ -10,7 +10,6 @@ module GreenPlinth
 
       private
 
-      def applies? = @design.schools["greenery"] == "after_painting"
       def first?(work) = work.sprayed? && work.phase?(:prime, :paint, :varnish)
       def later?(work) = work.greenery?
     end

@@ -10,7 +10,6 @@ module GreenPlinth
 
       private
 
-      def applies? = @design.schools["mounting"] != "before_painting"
       def first?(work) = work.phase?(:paint_subject)
       def later?(work) = work.phase?(:mount)
       def bound?(first, later) = first.where == later.where

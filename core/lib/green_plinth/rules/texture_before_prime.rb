@@ -10,7 +10,6 @@ module GreenPlinth
 
       private
 
-      def applies? = @design.schools["texture"] == "before_priming"
       def first?(work) = work.ground?
       def later?(work) = work.phase?(:prime)
     end

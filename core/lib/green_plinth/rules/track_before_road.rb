@@ -10,8 +10,8 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.technique.key == "lay_track"
-      def later?(work) = work.technique.key == "lay_road" || (work.technique.key == "lay_way" && work.part.kind == "road")
+      def first?(work) = work.does?("rails")
+      def later?(work) = work.does?("roads") || (work.does?("ways") && work.on?("roadway"))
     end
   end
 end

@@ -11,7 +11,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.ground? || work.colour?
-      def later?(work) = work.technique.key == "plant_tree"
+      def later?(work) = work.does?("plants")
     end
   end
 end

@@ -11,7 +11,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:wash, :dry_brush, :pigment) && work.part.is_a?(Design::Feature)
-      def later?(work) = work.technique.key == "bed_feature"
+      def later?(work) = work.does?("beds")
       def bound?(first, later) = first.part.pointer == later.part.pointer
     end
   end

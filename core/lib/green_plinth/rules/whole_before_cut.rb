@@ -9,8 +9,8 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.technique.key == "lay_plates"
-      def later?(work) = work.technique.key == "cut_plates"
+      def first?(work) = work.does?("whole_plates")
+      def later?(work) = work.does?("cut_plates")
     end
   end
 end

@@ -4,18 +4,12 @@ module GreenPlinth
   module Scale
     # The scale desk: real and model sizes both ways, what a packet's size is in life, and by how much to resize a print.
     class Desk
-      # Kinds of thing that are bought by size, and the reference things each may stand for.
-      KINDS = {
-        "grain" => %w[silt sand_fine sand_medium sand_coarse gravel_fine gravel_medium gravel_coarse cobble boulder large_boulder],
-        "ballast" => %w[railway_ballast], "grass" => %w[moss lawn pasture_grass meadow_grass cereal sedge reed],
-        "brick" => %w[brick_uk brick_de_nf brick_de_df brick_us brick_fr brick_it brick_nl brick_jp brick_in brick_cn],
-        "sett" => %w[sett cobblestone], "slab" => %w[slab apron_slab], "road" => %w[farm_track lane country_road],
-        "marking" => %w[road_line stop_line], "tree" => %w[bush hedge fruit_tree broadleaf_tree conifer], "wave" => []
-      }.freeze
       # Off by less than this nobody sees (from memory).
       ALLOWED = 1.15
+      # The last sea state has no upper end: waves a little above its lower one stand for it.
+      OPEN_ENDED = 1.3
 
-      # @param catalogue [Materials::Catalogue]
+      # @param catalogue [Catalogue]
       # @param ratio [Numeric] n of 1:n
       def initialize(catalogue, ratio)
         @catalogue = catalogue
@@ -25,10 +19,8 @@ module GreenPlinth
 
       # @return [Hash] everything there is to look up at this scale
       def to_h
-        { "ratio" => @ratio.n, "things" => @catalogue.things.keys.map { |key| told(@things[key]) }, "kinds" => KINDS,
-          "figures" => @catalogue.figures.map { |name, data|
- { "name" => name, "ratio" => data["ratio"], "height_mm" => data["height_mm"], "source" => data["source"] } },
-          "railways" => @catalogue.railways.map { |name, data| { "name" => name, "ratio" => data["ratio"], "source" => data["source"] } },
+        { "ratio" => @ratio.n, "things" => @catalogue.things.keys.map { |key| looked_up(@things[key]) }, "kinds" => packets.transform_values { |packet| packet["things"] },
+          "figures" => named(@catalogue.figures, "ratio", "height_mm", "source"), "railways" => named(@catalogue.railways, "ratio", "source"),
           "waves" => waves }
       end
 
@@ -41,15 +33,15 @@ module GreenPlinth
       end
 
       # What sizes on a packet are in life.
-      # @param kind [String] a key of KINDS
+      # @param kind [String] a key of the kinds of packet
       # @param low [Float] mm of the model
       # @param high [Float]
       # @param represents [String, nil] what the maker wants it to be
       # @return [Hash]
       def check(kind, low, high, represents: nil)
         life = [low, high].map { |size| @ratio.real(size) }
-        passes = candidates(kind).map { |thing|
- [thing, share(life, thing["life_mm"])] }.select { |_, part| part.positive? }.sort_by { |_, part| -part }
+        shares = candidates(kind).map { |thing| [thing, share(life, thing["life_mm"])] }
+        passes = shares.select { |_, part| part.positive? }.sort_by { |_, part| -part }
         wanted = candidates(kind).find { |thing| thing["key"] == represents } || passes.first&.first || nearest(candidates(kind), life)
         { "kind" => kind, "model_mm" => [low, high], "life" => life.map { |size| worded(size) },
           "passes_for" => passes.map { |thing, part| thing.merge("share_pct" => (100 * part).round) }, "wanted" => wanted,
@@ -67,21 +59,24 @@ module GreenPlinth
 
       private
 
-      def told(thing)
+      def packets = @catalogue.kinds["packets"]
+      def named(entries, *members) = entries.map { |name, data| { "name" => name }.merge(data.slice(*members)) }
+
+      def looked_up(thing)
         { "key" => thing.key, "name" => thing.name, "measure" => thing.measure, "life_mm" => thing.range_mm.to_a,
-          "model_mm" => thing.range_mm.to_a.map { |size| @ratio.model(size).round(6) }, "size_mm" => thing.size_mm, "source" => thing.source }
+          "model_mm" => thing.range_mm.to_a.map { |size| @ratio.model(size).round(6) }, "size_mm" => thing.size_mm,
+          "source" => thing.source, "drawn_as" => thing.drawn_as }
       end
 
-      def candidates(kind) = kind == "wave" ? waves : KINDS.fetch(kind).map { |key| told(@things[key]) }
+      def candidates(kind) = packets.fetch(kind)["seas"] ? waves : packets.fetch(kind)["things"].map { |key| looked_up(@things[key]) }
 
       # The last state has no upper end.
       def waves
         @catalogue.sea_states.map do |sea|
           low, high = sea["height_m"].map { |height| height && (height * 1000.0) }
-          { "key" => "sea_state_#{sea["state"]}", "name" => "sea state #{sea["state"]}, #{sea["name"]}", "measure" => "height",
-            "life_mm" => [low, (low + (high || (low * 1.3))) / 2, high], "model_mm" => [low, (low + (high || (low * 1.3))) / 2, high].map { |size|
- size && @ratio.model(size).round(2) },
-            "size_mm" => nil, "source" => "WMO code table 3700" }
+          life = [low, (low + (high || (low * OPEN_ENDED))) / 2, high]
+          { "key" => "sea_state_#{sea["state"]}", "name" => "sea state #{sea["state"]}, #{sea["name"]}", "measure" => "height", "life_mm" => life,
+            "model_mm" => life.map { |size| size && @ratio.model(size).round(2) }, "size_mm" => nil, "source" => "WMO code table 3700" }
         end
       end
 

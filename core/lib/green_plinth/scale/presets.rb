@@ -4,7 +4,7 @@ module GreenPlinth
   module Scale
     # What a maker picks from to place on the plan, made to a scale: parts of a plinth file without id and place.
     class Presets
-      # @param catalogue [Materials::Catalogue]
+      # @param catalogue [Catalogue]
       # @param ratio [Numeric] n of 1:n
       def initialize(catalogue, ratio)
         @catalogue = catalogue
@@ -22,8 +22,8 @@ module GreenPlinth
       # @return [Array<Hash>] figures by their trade size, whatever the build's scale
       def nominal
         @catalogue.figures.map do |name, data|
-          part = { "name" => "#{name} figure", "kind" => "figure", "footprint" => { "kind" => "round", "diameter_mm" => data["plate_mm"] },
-                   "height_mm" => data["height_mm"], "mass_g" => data["mass_g"], "mount" => "glued" }
+          part = { "name" => "#{name} figure", "kind" => data["kind"], "footprint" => { "kind" => "round", "diameter_mm" => data["plate_mm"] },
+                   "height_mm" => data["height_mm"], "mass_g" => data["mass_g"], "mount" => mount }
           entry("figure_#{name.to_i}", { "name" => "#{name} figure" }, "by figure size", part)
         end
       end
@@ -35,6 +35,9 @@ module GreenPlinth
 
       private
 
+      # Held as things usually are; the maker changes it.
+      def mount = @catalogue.kinds.usual("mounts").key
+
       def entry(key, data, group, part) = { "key" => key, "name" => data["name"], "group" => group, "part" => part }
       def mm(metres) = (metres * 1000 / @ratio).round(1).clamp(0.1, nil)
 
@@ -43,7 +46,7 @@ module GreenPlinth
         height = mm(data["height_m"])
         { "name" => data["name"], "kind" => data["kind"], "footprint" => outline(data["shape"], length, width), "height_mm" => height,
           "silhouette" => data["shadow_m"] && outline(data["shape"], *data["shadow_m"].map { |side| mm(side) }),
-          "mass_g" => mass(data, length * width * height), "mount" => "glued", "represents" => data["represents"] }.compact
+          "mass_g" => mass(data, length * width * height), "mount" => mount, "represents" => data["represents"] }.compact
       end
 
       def outline(shape, length, width)
@@ -55,8 +58,8 @@ module GreenPlinth
       # A waterline: transom aft, widest a little before the middle, a stem that draws in.
       def boat(length, beam)
         half = beam / 2
-        upper = [[-0.5, 0.75], [-0.2, 0.97], [0.1, 1.0], [0.3, 0.8], [0.42, 0.45]].map { |along, out|
- [(along * length).round(1), (out * half).round(1)] }
+        stations = [[-0.5, 0.75], [-0.2, 0.97], [0.1, 1.0], [0.3, 0.8], [0.42, 0.45]]
+        upper = stations.map { |along, out| [(along * length).round(1), (out * half).round(1)] }
         { "kind" => "polygon", "points_mm" => upper.map { |x, y| [x, -y] } + [[(length / 2).round(1), 0.0]] + upper.reverse }
       end
 

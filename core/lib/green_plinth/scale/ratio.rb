@@ -12,7 +12,7 @@ module GreenPlinth
 
       # @param name [String] "H0", "N", …
       # @return [Ratio, nil] of a named railway scale; source in the catalogue (NEM 010, NMRA S-1.2)
-      def self.railway(name, catalogue = Materials::Catalogue.default)
+      def self.railway(name, catalogue = Catalogue.default)
         catalogue.railways[name]&.then { |data| new(data["ratio"]) }
       end
     end

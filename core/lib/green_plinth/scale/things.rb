@@ -10,7 +10,7 @@ module GreenPlinth
         ["large boulders", Float::INFINITY]].freeze
       IN_MM = { "mm" => 1.0, "m" => 1000.0 }.freeze
 
-      # @param catalogue [Materials::Catalogue]
+      # @param catalogue [Catalogue]
       def initialize(catalogue)
         @things = catalogue.things
       end
@@ -35,10 +35,19 @@ module GreenPlinth
         def name = @data["name"]
         def measure = @data["measure"]
         def source = @data["source"]
-        def range_mm = Materials::Range3.of(@data["range"].map { |value| value * IN_MM.fetch(@data["unit"]) })
+        def range_mm = Catalogue::Range3.of(@data["range"].map { |value| value * IN_MM.fetch(@data["unit"]) })
 
         # @return [Array(Float, Float, Float), nil] mm in life: length, width and height of one unit
         def size_mm = @data["size_mm"]&.map(&:to_f)
+
+        # @return [String, nil] the kind of subject or feature whose silhouette stands for it
+        def drawn_as = @data["drawn_as"]
+
+        # @return [Boolean] whether it is kept short and closed
+        def mown? = @data["mown"] == true
+
+        # @return [Float, nil] mm in life that one on a roof shows of itself below the one above; nil for what lies on none
+        def roof_gauge_mm = @data["roof_gauge_mm"]&.to_f
 
         # @return [Float, nil] mm in life, the clear space between two units
         def joint_mm = @data["joint_mm"]&.to_f

@@ -14,7 +14,7 @@ module GreenPlinth
 
       def initialize(network)
         @network = network
-        @bench = Bench.new(network)
+        @free = FreeTime.new(network)
         @heads = tightened
         @tails = backward
       end
@@ -43,15 +43,15 @@ module GreenPlinth
 
       def forward(heads)
         @network.sorted.each do |step|
-          from = step.after.reduce(heads[step.id]) do |least, link|
-            [least, @network.later(heads[link.step] + @network.by_id[link.step].hands_on_min, link.at_least_min)].max
+          from = step.after.reduce(heads[step.id]) do |least, wait|
+            [least, @network.later(heads[wait.first] + @network.by_id[wait.first].hands_on_min, wait.at_least_min)].max
           end
           heads[step.id] = step.at ? pinned(step, from) : alone(step, from)
         end
       end
 
       def alone(step, from)
-        @bench.earliest_alone(from, step.hands_on_min, step.lead_min || 0, step.stay_min || 0) or raise none_left(step, from)
+        @free.earliest_alone(from, step.hands_on_min, step.lead_min || 0, step.stay_min || 0) or raise none_left(step, from)
       end
 
       def pinned(step, from)
@@ -64,11 +64,11 @@ module GreenPlinth
       # A step whose follower may not wait long cannot be early when the follower must be late.
       def pull(heads)
         @network.sorted.reverse_each do |step|
-          step.after.each do |link|
-            next unless link.at_most_min
+          step.after.each do |wait|
+            next unless wait.at_most_min
 
-            first = @network.by_id[link.step]
-            least = @network.earlier(heads[step.id], link.at_most_min) - first.hands_on_min
+            first = @network.by_id[wait.first]
+            least = @network.earlier(heads[step.id], wait.at_most_min) - first.hands_on_min
             heads[first.id] = least if least > heads[first.id]
           end
         end
@@ -77,9 +77,9 @@ module GreenPlinth
       def backward
         tails = @network.steps.to_h { |step| [step.id, step.tail_min] }
         @network.sorted.reverse_each do |step|
-          step.after.each do |link|
-            way = link.at_least_min + step.hands_on_min + tails[step.id]
-            tails[link.step] = way if way > tails[link.step]
+          step.after.each do |wait|
+            way = wait.at_least_min + step.hands_on_min + tails[step.id]
+            tails[wait.first] = way if way > tails[wait.first]
           end
         end
         tails
@@ -94,7 +94,7 @@ module GreenPlinth
             work = sitting_down.sum { |step| heads[step.id] >= r && tails[step.id] >= q ? step.hands_on_min : 0 }
             next if work.zero?
 
-            at = @bench.after_open(r, (work / @network.hands.to_f).ceil)
+            at = @free.after_open(r, (work / @network.hands.to_f).ceil)
             at && @network.later(at, q)
           end
         end.max || @network.start
@@ -111,19 +111,19 @@ module GreenPlinth
       end
 
       def none_left(step, from)
-        if step.room_min > @bench.longest
+        if step.room_min > @free.longest
           return Infeasible.new("#{step.id} takes #{Moment.span(step.room_min)} in one go, and the longest sitting is " \
-                                "#{Moment.span(@bench.longest)}.", steps: [step.id])
+                                "#{Moment.span(@free.longest)}.", steps: [step.id])
         end
         Infeasible.new("No sitting is left for #{step.id}, which cannot begin before #{Moment.words(from)}.", steps: [step.id])
       end
 
       def contradiction(heads)
-        step, link = @network.steps.flat_map { |one| one.after.select(&:at_most_min).map { |link| [one, link] } }.max_by do |one, link|
-          heads[one.id] - heads[link.step] - link.at_most_min
+        step, wait = @network.steps.flat_map { |one| one.after.select(&:at_most_min).map { |wait| [one, wait] } }.max_by do |one, wait|
+          heads[one.id] - heads[wait.first] - wait.at_most_min
         end
-        Infeasible.new("#{step.id} must begin at most #{Moment.span(link.at_most_min)} after #{link.step} is finished, but other waits " \
-                       "keep it from doing so.", steps: [link.step, step.id])
+        Infeasible.new("#{step.id} must begin at most #{Moment.span(wait.at_most_min)} after #{wait.first} is finished, but other waits " \
+                       "keep it from doing so.", steps: [wait.first, step.id])
       end
     end
   end

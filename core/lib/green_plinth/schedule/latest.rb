@@ -13,7 +13,7 @@ module GreenPlinth
       def initialize(network, by)
         @network = network
         @by = by
-        @bench = Bench.new(network, 1)
+        @free = FreeTime.new(network, 1)
       end
 
       # @return [Hash{String => Integer}, nil] by step; nil where some step has no room left
@@ -34,10 +34,10 @@ module GreenPlinth
       # A step may not begin so late that its first is out of its window.
       def push(latest)
         @network.sorted.each do |step|
-          step.after.each do |link|
-            next unless link.at_most_min
+          step.after.each do |wait|
+            next unless wait.at_most_min
 
-            most = @network.later(latest[link.step] + @network.by_id[link.step].hands_on_min, link.at_most_min)
+            most = @network.later(latest[wait.first] + @network.by_id[wait.first].hands_on_min, wait.at_most_min)
             latest[step.id] = most if most < latest[step.id]
           end
         end
@@ -47,9 +47,9 @@ module GreenPlinth
         @network.sorted.reverse_each do |step|
           start = fitted(step, latest[step.id]) or return
           latest[step.id] = start
-          step.after.each do |link|
-            most = @network.earlier(start, link.at_least_min) - @network.by_id[link.step].hands_on_min
-            latest[link.step] = most if most < latest[link.step]
+          step.after.each do |wait|
+            most = @network.earlier(start, wait.at_least_min) - @network.by_id[wait.first].hands_on_min
+            latest[wait.first] = most if most < latest[wait.first]
           end
         end
       end
@@ -57,7 +57,7 @@ module GreenPlinth
       def fitted(step, start)
         return (step.at if step.at <= start) if step.at
 
-        @bench.latest_alone(start + step.hands_on_min, step.hands_on_min, step.lead_min || 0, step.stay_min || 0)
+        @free.latest_alone(start + step.hands_on_min, step.hands_on_min, step.lead_min || 0, step.stay_min || 0)
       end
     end
   end

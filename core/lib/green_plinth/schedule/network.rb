@@ -22,17 +22,13 @@ module GreenPlinth
       # @return [Hash{String => Integer}] place of each step among the steps
       def places = @places ||= steps.each_with_index.to_h { |step, at| [step.id, at] }
 
-      # @return [Array<Array>] for the step at each place, what it waits for: [place, at_least_min, at_most_min or nil]
+      # @return [Array<Array<Wait>>] for the step at each place, what it waits for, by place
       def waits
-        @waits ||= steps.map { |step| step.after.map { |link| [places[link.step], link.at_least_min, link.at_most_min] } }
+        @waits ||= steps.each_with_index.map { |step, place| step.after.map { |wait| wait.between(places[wait.first], place) } }
       end
 
       # @return [Array<Array<Integer>>] for the step at each place, the places of what waits for it, once per wait
-      def followers
-        @followers ||= waits.each_with_index.with_object(Array.new(steps.size) { [] }) do |(before, at), all|
-          before.each { |first, _, _| all[first] << at }
-        end
-      end
+      def followers = graph.followers
 
       # @return [Array<Array(Integer, Integer)>] the sittings; one without end where the bench is always open
       def open = @open ||= sittings || [[start, Network::FOREVER]]
@@ -40,18 +36,7 @@ module GreenPlinth
       def open_lengths = @open_lengths ||= open.map { |from, to| to - from }.freeze
 
       # @return [Array<Node>] each after all it waits for; raises Infeasible naming the shortest circle
-      def sorted
-        @sorted ||= begin
-          left = waits.map(&:size)
-          ready = left.each_index.select { |at| left[at].zero? }
-          out = []
-          while (at = ready.shift)
-            out << steps[at]
-            followers[at].each { |later| ready << later if (left[later] -= 1).zero? }
-          end
-          out.size == steps.size ? out : raise(circle(left.each_index.select { |place| left[place].positive? }.map { |place| steps[place].id }))
-        end
-      end
+      def sorted = @sorted ||= graph.order&.map { |id| by_id[id] } || raise(circle)
 
       # The same network run backwards from a moment: time turned round, what followed goes first, tails left out.
       # @param by [Integer] minutes
@@ -66,17 +51,23 @@ module GreenPlinth
       # The same for every moment that time is turned round at.
       def mirrored_steps
         @mirrored_steps ||= begin
-          links = steps.flat_map { |step| step.after.map { |link| [link.step, Link.new(step.id, link.at_least_min, link.at_most_min)] } }
-          after = links.group_by(&:first).transform_values { |pairs| pairs.map(&:last) }
+          after = Hash.new { |all, id| all[id] = [] }
+          steps.each { |step| step.after.each { |wait| after[wait.first] << wait.between(step.id, wait.first) } }
           steps.map do |step|
-            Node.new(id: step.id, hands_on_min: step.hands_on_min, tail_min: 0, after: after[step.id] || [],
+            Node.new(id: step.id, hands_on_min: step.hands_on_min, tail_min: 0, after: after[step.id],
               at: step.at && -(step.at + step.hands_on_min), stay_min: step.lead_min, lead_min: step.stay_min)
           end
         end
       end
 
-      def circle(ids)
-        names = Circle.new(by_id, ids).shortest
+      def graph
+        @graph ||= Graph.new(steps.map(&:id)).tap do |graph|
+          steps.each { |step| step.after.each { |wait| graph.add(wait.first, step.id) } }
+        end
+      end
+
+      def circle
+        names = graph.shortest_circle
         Infeasible.new("These steps wait for each other in a circle: #{[*names, names.first].join(" → ")}.", steps: names)
       end
     end

@@ -2,7 +2,7 @@
 
 module GreenPlinth
   module Schedule
-    # One step of a network: hands-on minutes in one go, then tail_min of drying. after: Array<Link>.
+    # One step of a network: hands-on minutes in one go, then tail_min of drying. after: Array<Wait>, for steps by their ids.
     #   not_before: minute before which it cannot begin; at: the minute it is pinned to, in a sitting or not;
     #   stay_min: minutes of the same sitting that must be left when it is finished; lead_min: the same before it begins.
     Node = Struct.new(:id, :hands_on_min, :tail_min, :after, :not_before, :at, :stay_min, :lead_min, keyword_init: true) do

@@ -80,18 +80,18 @@ module GreenPlinth
         @end = @program.column(0, @by - @network.start, cost: 1)
         @start = @network.steps.to_h { |step| [step.id, @program.column(@bounds.heads[step.id] - @network.start, @latest[step.id] - @network.start)] }
         @network.steps.each { |step| @program.row(step.hands_on_min + step.tail_min, nil, @end => 1, @start[step.id] => -1) }
-        @network.steps.each { |step| step.after.each { |link| wait(step, link) } }
+        @network.steps.each { |step| step.after.each { |wait| wait(step, wait) } }
         return unless @network.sittings
 
         @chosen = @choices.transform_values { |sittings| sittings.to_h { |index| [index, @program.column(0, 1, whole: true)] } }
         @network.steps.each { |step| sit(step) if step.hands_on_min.positive? }
         fill
-        @network.steps.each { |step| step.after.each { |link| in_turn(step, link) } }
+        @network.steps.each { |step| step.after.each { |wait| in_turn(step, wait) } }
       end
 
-      def wait(step, link)
-        first = @network.by_id[link.step].hands_on_min
-        @program.row(first + link.at_least_min, link.at_most_min && (first + link.at_most_min), @start[step.id] => 1, @start[link.step] => -1)
+      def wait(step, wait)
+        first = @network.by_id[wait.first].hands_on_min
+        @program.row(first + wait.at_least_min, wait.at_most_min && (first + wait.at_most_min), @start[step.id] => 1, @start[wait.first] => -1)
       end
 
       # Earliest and latest start of a step in a sitting.
@@ -125,13 +125,13 @@ module GreenPlinth
       end
 
       # Where one step sits tells where the other may: what the waits say, said of sittings.
-      def in_turn(step, link)
-        first = @network.by_id[link.step]
+      def in_turn(step, wait)
+        first = @network.by_id[wait.first]
         return if step.hands_on_min.zero? || first.hands_on_min.zero?
 
         @chosen[step.id].each_key do |index|
-          not_before(step, first, index, span(step, index)[1] - link.at_least_min - first.hands_on_min)
-          not_after(step, first, index, span(step, index)[0] - link.at_most_min - first.hands_on_min) if link.at_most_min
+          not_before(step, first, index, span(step, index)[1] - wait.at_least_min - first.hands_on_min)
+          not_after(step, first, index, span(step, index)[0] - wait.at_most_min - first.hands_on_min) if wait.at_most_min
         end
       end
 

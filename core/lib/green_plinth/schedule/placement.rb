@@ -32,7 +32,7 @@ module GreenPlinth
 
       # @return [Hash{String => Integer}] start of each step; raises Infeasible
       def call
-        @bench = Bench.new(@network)
+        @free = FreeTime.new(@network)
         @starts = Array.new(@steps.size)
         @finishes = Array.new(@steps.size)
         @hands = Array.new(@steps.size)
@@ -53,7 +53,7 @@ module GreenPlinth
         @steps.each_with_index do |step, place|
           next unless step.at && step.hands_on_min.positive?
 
-          @hands[place] = @bench.reserve(step.at, step.hands_on_min) or
+          @hands[place] = @free.reserve(step.at, step.hands_on_min) or
             raise Infeasible.new("#{step.id} is pinned to #{Moment.words(step.at)}, when the hands are at another pinned step.", steps: [step.id])
         end
       end
@@ -62,7 +62,7 @@ module GreenPlinth
         @laid += 1
         step = @steps[place]
         from = from(place)
-        start, hand = step.at ? pinned(step, place, from) : @bench.earliest(from, step.hands_on_min, step.lead_min || 0, step.stay_min || 0)
+        start, hand = step.at ? pinned(step, place, from) : @free.earliest(from, step.hands_on_min, step.lead_min || 0, step.stay_min || 0)
         raise none_left(step) unless start
 
         late = too_late(place, start)
@@ -72,8 +72,9 @@ module GreenPlinth
       # The earliest that all it waits for allows.
       def from(place)
         from = @release[place]
-        @waits[place].each do |first, least, _|
-          due = @clock ? @clock.later(@finishes[first], least) : @finishes[first] + least
+        @waits[place].each do |wait|
+          finish = @finishes[wait.first]
+          due = @clock ? @clock.later(finish, wait.at_least_min) : finish + wait.at_least_min
           from = due if due > from
         end
         from
@@ -88,40 +89,40 @@ module GreenPlinth
 
       def settle(place, start, hand)
         step = @steps[place]
-        @bench.take(hand, start, step.hands_on_min) unless step.at
+        @free.take(hand, start, step.hands_on_min) unless step.at
         @starts[place] = start
         @finishes[place] = start + step.hands_on_min
         @hands[place] = hand
         @followers[place].each { |later| @ready.push(later) if (@left[later] -= 1).zero? }
       end
 
-      # @return [Array(Integer, Integer, Integer), nil] the wait whose window is most overrun
+      # @return [Wait, nil] the one whose window is most overrun
       def too_late(place, start)
         worst = nil
         most = 0
         @waits[place].each do |wait|
-          next unless wait[2]
+          next unless wait.at_most_min
 
-          over = start - @network.later(@finishes[wait[0]], wait[2])
+          over = start - @network.later(@finishes[wait.first], wait.at_most_min)
           worst, most = wait, over if over > most
         end
         worst
       end
 
       def lay_again(place, start, wait)
-        first, _, most = wait
+        first = wait.first
         raise unmet(@steps[place], wait) if (@retries -= 1).negative? || @steps[first].at
 
         # Each miss makes it more urgent than all that missed before.
         @urgency[place] = (@most_urgent += 1) if @promote
-        @release[first] = [@release[first] + 1, @network.earlier(start, most) - @steps[first].hands_on_min].max
+        @release[first] = [@release[first] + 1, @network.earlier(start, wait.at_most_min) - @steps[first].hands_on_min].max
         lift(first)
         @ready.push(first)
       end
 
       # Takes a step off, and what follows it. What then waits for something again leaves the ready ones.
       def lift(place)
-        @bench.free(@hands[place], @starts[place]) unless @steps[place].at
+        @free.free(@hands[place], @starts[place]) unless @steps[place].at
         @starts[place] = nil
         @followers[place].each do |later|
           @left[later] += 1
@@ -135,8 +136,8 @@ module GreenPlinth
       end
 
       def unmet(step, wait)
-        first = @steps[wait[0]].id
-        Infeasible.new("No sittings were found in which #{step.id} begins at most #{Moment.span(wait[2])} after #{first}.",
+        first = @steps[wait.first].id
+        Infeasible.new("No sittings were found in which #{step.id} begins at most #{Moment.span(wait.at_most_min)} after #{first}.",
           steps: [first, step.id])
       end
     end

@@ -79,11 +79,11 @@ module GreenPlinth
       def before_pinned
         waiting = @network.steps.select(&:at)
         waiting.each_with_object({}) do |step, found|
-          step.after.each do |link|
-            next if found[link.step]
+          step.after.each do |wait|
+            next if found[wait.first]
 
-            found[link.step] = true
-            waiting << @network.by_id[link.step]
+            found[wait.first] = true
+            waiting << @network.by_id[wait.first]
           end
         end
       end

@@ -9,7 +9,7 @@ module GreenPlinth
       def initialize(answer)
         @answer = answer
         @network = answer.network
-        @bench = Bench.new(@network, 1)
+        @free = FreeTime.new(@network, 1)
       end
 
       # @return [Hash{String => Integer}] minutes
@@ -22,7 +22,7 @@ module GreenPlinth
           followers[step.id].each { |later, wait| by = [by, @network.earlier(latest[later], wait)].min }
           following = order[at + 1] if @network.hands == 1
           by = [by, latest[following.id]].min if following && step.hands_on_min.positive?
-          latest[step.id] = step.at || @bench.latest_alone(by, step.hands_on_min, step.lead_min || 0, step.stay_min || 0) || @answer.start(step.id)
+          latest[step.id] = step.at || @free.latest_alone(by, step.hands_on_min, step.lead_min || 0, step.stay_min || 0) || @answer.start(step.id)
         end
         latest.to_h { |id, start| [id, [start - @answer.start(id), 0].max] }
       end
@@ -31,7 +31,7 @@ module GreenPlinth
 
       def followers
         @network.steps.each_with_object(Hash.new { |hash, id| hash[id] = [] }) do |step, all|
-          step.after.each { |link| all[link.step] << [step.id, link.at_least_min] }
+          step.after.each { |wait| all[wait.first] << [step.id, wait.at_least_min] }
         end
       end
     end

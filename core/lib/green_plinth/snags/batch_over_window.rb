@@ -6,13 +6,14 @@ module GreenPlinth
     class BatchOverWindow < Check
       code "supply/batch_over_window"
       severity "advice"
+      weight 10
 
       def snags
-        mixed = @evaluation.order.steps.select { |step| step.mixes.to_i > 1 }
+        mixed = @evaluation.steps.select { |step| step.mixes.to_i > 1 }
         mixed.group_by(&:work_id).map do |_, steps|
           step = steps.first
-          snag(step.where.first, "#{catalogue.name(step.material).capitalize} sets in #{Moment.span(step.stages.open_min.round)}, and laying it takes longer: " \
-                                 "mix it in #{steps.sum(&:mixes)} batches, not at once.")
+          sets = "#{catalogue.name(step.material).capitalize} sets in #{Moment.span(step.stages.open_min.round)}"
+          snag(step.where.first, "#{sets}, and laying it takes longer: mix it in #{steps.sum(&:mixes)} batches, not at once.")
         end
       end
     end

@@ -7,6 +7,9 @@ module GreenPlinth
     class Check
       SEVERITIES = %w[stops spoils advice].freeze
 
+      extend Registered
+      found_in Snags
+
       class << self
         # Declares or reads the code, e.g. "scale/grain_too_coarse".
         def code(value = nil) = value ? @code = value : @code
@@ -14,20 +17,15 @@ module GreenPlinth
         # Declares or reads how bad it is.
         def severity(value = nil) = value ? @severity = value : @severity
 
-        # @return [Array<Class>] every check, by file name
-        def checks
-          @checks ||= Dir[File.join(__dir__, "*.rb")].sort.filter_map do |path|
-            check = Snags.const_get(File.basename(path, ".rb").split("_").map(&:capitalize).join)
-            check if check.is_a?(Class) && check < Check
-          end
-        end
+        # @return [String] the part of its code that tells which kind of trouble it looks for, e.g. "scale"
+        def family = code.split("/").first
 
         # @param evaluation [Evaluation]
-        # @param families [Array<String>, nil] only those whose code begins so
-        # @return [Array<Snag>] the worst first, then in the order of the file
-        def all(evaluation, families: nil)
-          checks.select { |check| families.nil? || families.include?(check.code.split("/").first) }.flat_map { |check| check.new(evaluation).snags }
-            .sort_by.with_index { |snag, index| [SEVERITIES.index(snag.severity), index] }
+        # @param families [Array<String>, nil] only those of these families
+        # @return [Array<Snag>] the worst first, then in the order in which the checks look
+        def snags(evaluation, families: nil)
+          found = all.select { |check| families.nil? || families.include?(check.family) }.flat_map { |check| check.new(evaluation).snags }
+          found.sort_by.with_index { |snag, index| [SEVERITIES.index(snag.severity), index] }
         end
       end
 
@@ -66,10 +64,20 @@ module GreenPlinth
       # Short enough to read at the bench: 12.34 → 12.3, 140.2 → 140.
       def number(value) = format("%g", value.abs >= 100 ? value.round : value.round(1))
 
-      # Each course with its zone or feature's index and material.
-      def zone_courses
-        design.zones.flat_map { |zone| zone.courses.map { |course| [zone, course, catalogue[course.material]] } }
+      # @return [Array<Design::Course>] of zones
+      def zone_courses = design.zones.flat_map(&:courses)
+
+      # Areas that share less only touch, mm².
+      TOUCH_MM2 = 1
+      private_constant :TOUCH_MM2
+
+      # @return [Array<Design::Zone>] those that keep ground within an area
+      def zones_in(area)
+        design.zones.each_with_index.select { |_, index| Plan::Geos.area(@evaluation.ground.area(index).intersection(area)) > TOUCH_MM2 }.map(&:first)
       end
+
+      # @return [Scale::Things::Thing, nil] the real thing of this key
+      def real_thing(key) = Scale::Things.new(catalogue)[key]
     end
   end
 end

@@ -6,6 +6,7 @@ module GreenPlinth
     class ColdWorkshop < Check
       code "dry/too_cold"
       severity "spoils"
+      weight 40
       # From memory, as the catalogue's times are.
       LEAST_C = 10
 
@@ -18,7 +19,7 @@ module GreenPlinth
 
       private
 
-      def water_borne? = @evaluation.order.steps.any? { |step| catalogue[step.stages.material]&.mechanism == "evaporation" }
+      def water_borne? = @evaluation.steps.any? { |step| catalogue[step.stages.material]&.mechanism == "evaporation" }
     end
   end
 end

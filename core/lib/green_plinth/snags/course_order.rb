@@ -6,11 +6,12 @@ module GreenPlinth
     class CourseOrder < Check
       code "order/course_order"
       severity "advice"
+      weight 60
       COURSE = %r{\A/zones/\d+/courses/\d+\z}
 
       def snags
         conflicts = @evaluation.order.conflicts.select { |conflict| conflict.path.any? && conflict.path.all? { |one| one.code == Rules::LaidOn.code } }
-        conflicts.map { |conflict| told(conflict.constraint) }.uniq { |snag| [snag.code, snag.where] }
+        conflicts.map { |conflict| told(conflict.wait) }.uniq { |snag| [snag.code, snag.where] }
       end
 
       private

@@ -6,9 +6,10 @@ module GreenPlinth
     class Crowded < Check
       code "composition/crowded"
       severity "advice"
+      weight 70
 
       def snags
-        return [] unless Composition::Judgement::SHOWN.include?(design.purpose)
+        return [] unless design.purpose.trait?("shown")
 
         taken = @evaluation.layout.taken_pct
         return [] if taken <= Composition::Judgements::Crowding::CROWDED_PCT
@@ -20,10 +21,11 @@ module GreenPlinth
 
       # The smallest of the features goes first.
       def thinned
-        least = design.features.select { |feature| Composition::Standing.outlined?(feature) && design.features.none? { |other| other["host"] == feature.id } }
-          .min_by { |feature| Plan::Outline.polygon(feature.outline).area }
+        least = design.outlined_features.reject { |feature| host?(feature) }.min_by { |feature| feature.area.area }
         least && take_out("take out #{least.name}", least.pointer)
       end
+
+      def host?(feature) = design.features.any? { |other| other.host == feature.id }
     end
   end
 end

@@ -6,6 +6,7 @@ module GreenPlinth
     class CutsThrough < Check
       code "relief/cuts_through"
       severity "stops"
+      weight 80
       LEAST_MM2 = 1.0
       # Left under the deepest cut, mm.
       FLOOR_MM = 1.0
@@ -17,8 +18,9 @@ module GreenPlinth
           form = stratum.form
           deepest = stratum.volume_mm3 / stratum.area_mm2
           right = [deepest - FLOOR_MM, 0.1].max.round(1)
-          snag(form.pointer, "#{form.name.capitalize} is #{mm(form.depth_mm)} deep and goes through the plinth over #{number(stratum.through_mm2)} mm²: there is only " \
-                             "#{mm(deepest)} to cut into.", put("cut #{mm(right)} deep", "#{form.pointer}/depth_mm", right))
+          through = "is #{mm(form.depth_mm)} deep and goes through the plinth over #{number(stratum.through_mm2)} mm²"
+          snag(form.pointer, "#{form.name.capitalize} #{through}: there is only #{mm(deepest)} to cut into.",
+            put("cut #{mm(right)} deep", "#{form.pointer}/depth_mm", right))
         end
       end
     end

@@ -6,16 +6,24 @@ module GreenPlinth
     class Dam < Check
       code "water/dam"
       severity "stops"
+      weight 90
       LEAST_MM = 1.0
 
-      def snags
-        @evaluation.pools.select { |pool| (pool.dam_mm || 0) > LEAST_MM }.map do |pool|
-          level = @evaluation.holding_level(pool)
-          lip = (pool.level + 0.5).round(1)
-          snag(pool.water.pointer, "#{pool.water.name.capitalize} runs off the plinth: at #{mm(pool.level)} it meets #{mm(pool.dam_mm)} of edge that stands #{mm(design.plinth.lip_mm)} high. " \
-                                   "A dam is planned; it must hold until the last pour is hard.",
-            level && put("lower the level to #{mm(level)}", "#{pool.water.pointer}/level_mm", level), put("give the plinth a lip of #{mm(lip)}", "/plinth/lip_mm", lip))
-        end
+      def snags = @evaluation.pools.select { |pool| (pool.dam_mm || 0) > LEAST_MM }.map { |pool| told(pool) }
+
+      private
+
+      # A lip stands this much over the water, mm.
+      OVER_MM = 0.5
+      private_constant :OVER_MM
+
+      def told(pool)
+        level = @evaluation.holding_level(pool)
+        lip = (pool.level + OVER_MM).round(1)
+        edge = "at #{mm(pool.level)} it meets #{mm(pool.dam_mm)} of edge that stands #{mm(design.plinth.lip_mm)} high"
+        snag(pool.water.pointer, "#{pool.water.name.capitalize} runs off the plinth: #{edge}. A dam is planned; it must hold until the last pour is hard.",
+          level && put("lower the level to #{mm(level)}", "#{pool.water.pointer}/level_mm", level),
+          put("give the plinth a lip of #{mm(lip)}", "/plinth/lip_mm", lip))
       end
     end
   end

@@ -6,6 +6,7 @@ module GreenPlinth
     class DampWorkshop < Check
       code "dry/too_damp"
       severity "spoils"
+      weight 100
       # From memory, as the catalogue's times are.
       MOST_PCT = 75
 
@@ -18,7 +19,8 @@ module GreenPlinth
 
       private
 
-      def sprayed? = @evaluation.order.steps.any? { |step| step.rig == "spray_can" || catalogue[step.material]&.trait?("aerosol") }
+      def sprayed? = @evaluation.steps.any? { |step| from_can?(step.rig) || catalogue[step.material]&.trait?("aerosol") }
+      def from_can?(rig) = design.kinds["rigs"][rig]&.trait?("aerosol")
     end
   end
 end

@@ -6,13 +6,15 @@ module GreenPlinth
     class DryWater < Check
       code "water/dry"
       severity "stops"
+      weight 110
       RAISE_MM = 2.0
 
       def snags
         @evaluation.pools.select { |pool| pool.known? && !pool.wet? }.map do |pool|
           deepest = Water::Bed.deepest(pool.water, terrain)
           right = deepest && (deepest + RAISE_MM).round(1)
-          snag(pool.water.pointer, "#{pool.water.name.capitalize} at #{mm(pool.level)} lies below all the ground in its outline#{deepest && " (lowest #{mm(deepest)})"}: nothing gets wet.",
+          lowest = " (lowest #{mm(deepest)})" if deepest
+          snag(pool.water.pointer, "#{pool.water.name.capitalize} at #{mm(pool.level)} lies below all the ground in its outline#{lowest}: nothing gets wet.",
             right && put("raise the level to #{mm(right)}", "#{pool.water.pointer}/level_mm", right))
         end
       end

@@ -6,14 +6,15 @@ module GreenPlinth
     class FeatureHeight < Check
       code "scale/feature_height"
       severity "advice"
+      weight 120
       # Growing and built things differ by this much before they look wrong (from memory).
       ALLOWED = 1.15
 
       def snags
         design.features.filter_map do |feature|
-          thing = Scale::Things.new(catalogue)[feature["represents"]]
-          height = feature["height_mm"]
-          next unless thing&.measure == "height" && height&.positive? && feature.kind != "steps"
+          thing = real_thing(feature.represents)
+          height = feature.height_mm
+          next unless thing&.measure == "height" && height&.positive? && !feature.kind.trait?("flight")
 
           low, high = thing.model_mm(design.scale)
           told(feature, thing, height) unless height.between?(low / ALLOWED, high * ALLOWED)
@@ -24,8 +25,10 @@ module GreenPlinth
 
       def told(feature, thing, height)
         right = (thing.range_mm.typical / design.scale).round(1)
-        snag(feature.pointer, "#{feature.name.capitalize} is #{mm(height)} high, #{Scale::Length.metric(height * design.scale)} in life; #{thing.name} is " \
-                              "#{Scale::Length.metric(thing.range_mm.low)} to #{Scale::Length.metric(thing.range_mm.high)}.", put("make it #{mm(right)} high", "#{feature.pointer}/height_mm", right))
+        low, high = [thing.range_mm.low, thing.range_mm.high].map { |size| Scale::Length.metric(size) }
+        life = Scale::Length.metric(height * design.scale)
+        snag(feature.pointer, "#{feature.name.capitalize} is #{mm(height)} high, #{life} in life; #{thing.name} is #{low} to #{high}.",
+          put("make it #{mm(right)} high", "#{feature.pointer}/height_mm", right))
       end
     end
   end

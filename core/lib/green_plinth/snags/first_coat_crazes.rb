@@ -6,6 +6,7 @@ module GreenPlinth
     class FirstCoatCrazes < Check
       code "water/first_coat_crazes"
       severity "advice"
+      weight 130
 
       def snags
         @evaluation.pools.select { |pool| single_coat?(pool) && loose?(pool.water) }.map do |pool|
@@ -18,14 +19,10 @@ module GreenPlinth
 
       private
 
-      def single_coat?(pool) = pool.wet? && pool.water.medium == "acrylic_water" && pool.layers.size < 2
+      def single_coat?(pool) = pool.wet? && pool.water.medium&.trait?("first_coat_crazes") && pool.layers.size < 2
 
       def loose?(water)
-        drawn = Plan::Outline.polygon(water.outline)
-        design.zones.each_with_index.any? do |zone, index|
-          scattered = zone.courses.any? { |course| catalogue[course.material]&.trait?("loose") }
-          scattered && Plan::Geos.area(@evaluation.ground.area(index).intersection(drawn)) > 1
-        end
+        zones_in(water.area).any? { |zone| zone.courses.any? { |course| course.material&.trait?("loose") } }
       end
     end
   end

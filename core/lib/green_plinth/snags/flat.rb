@@ -6,12 +6,12 @@ module GreenPlinth
     class Flat < Check
       code "composition/flat"
       severity "advice"
+      weight 140
       # How much the back is raised by the fix, as a share of the longer side (from memory).
       RAISE = 0.08
-      JUDGED = Composition::Judgement::SHOWN - %w[sea_base floating_display]
 
       def snags
-        return [] unless JUDGED.include?(design.purpose) && design.subjects.any?
+        return [] unless design.purpose.trait?("staged") && design.subjects.any?
 
         heights = @evaluation.heights
         return [] unless heights.flat?
@@ -26,9 +26,9 @@ module GreenPlinth
       def raised(heights)
         height = (heights.longer_side * RAISE).round
         ring = Plan::Geos.rings(heights.back.simplify(0.5)).first or return
-        form = { "id" => fresh("bank"), "name" => "raised back", "kind" => "lift", "material" => "cork_tile", "sheet_mm" => [height, 1].max, "sheets" => 1,
-                 "edge" => { "kind" => "torn", "run_mm" => (height / 2.0).round(1) }, "outline" => { "kind" => "polygon", "points_mm" => ring[0..-2].map { |x, y|
- [x.round(1), y.round(1)] } } }
+        form = { "id" => fresh("bank"), "name" => "raised back", "kind" => "lift", "material" => design.kinds.work("bank", "material"),
+                 "sheet_mm" => [height, 1].max, "sheets" => 1, "edge" => { "kind" => "torn", "run_mm" => (height / 2.0).round(1) },
+                 "outline" => { "kind" => "polygon", "points_mm" => ring[0..-2].map { |x, y| [x.round(1), y.round(1)] } } }
         Fix.new("raise the back third by #{mm(height)} of cork", [append("forms", form)])
       end
     end

@@ -6,11 +6,12 @@ module GreenPlinth
     class FloatGap < Check
       code "balance/float_gap"
       severity "stops"
+      weight 150
 
       def snags
-        limit = design.limits["float_gap_mm"]
+        limit = design.limits.float_gap_mm
         stack = @evaluation.floating.stack_mm
-        return [] unless design.purpose == "floating_display" && limit && stack > limit
+        return [] unless design.purpose.trait?("floats") && limit && stack > limit
 
         ground = stack - design.plinth.thickness_mm
         [snag("/plinth/thickness_mm", "Plinth and ground are #{mm(stack)} thick at the axis, the driver works through #{mm(limit)} in all.",

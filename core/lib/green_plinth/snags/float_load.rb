@@ -6,13 +6,14 @@ module GreenPlinth
     class FloatLoad < Check
       code "balance/float_load"
       severity "stops"
+      weight 160
       # Kept in hand below the leaflet's payload (typical, from memory).
       SPARE = 0.25
 
       def snags
-        limit = design.limits["float_load_g"]
+        limit = design.limits.float_load_g
         load = @evaluation.floating.load_g
-        return [] unless design.purpose == "floating_display" && limit && load
+        return [] unless design.purpose.trait?("floats") && limit && load
 
         return [told("stops", "It weighs #{number(load)} g, the driver lifts #{number(limit)} g: it will not float.")] if load > limit
         return [told("advice",

@@ -6,45 +6,42 @@ module GreenPlinth
     class FoamSolvent < Check
       code "compat/foam_solvent"
       severity "stops"
+      weight 170
 
       def snags
-        design.forms.select { |form| catalogue[form.material]&.trait?("foam") && (form["seal"] || []).empty? }.filter_map do |form|
+        design.forms.select { |form| form.material&.trait?("foam") && form.seal.empty? }.filter_map do |form|
           eater = eater_over(form) or next
-          snag(form.pointer, "#{catalogue.name(eater).capitalize} eats bare #{catalogue.name(form.material)}: #{form.name} will pit and melt where it touches.",
-            put("seal it with matte medium first", "#{form.pointer}/seal", ["matte_medium"]))
+          eaten = "#{catalogue.name(eater).capitalize} eats bare #{form.material.name}"
+          snag(form.pointer, "#{eaten}: #{form.name} will pit and melt where it touches.",
+            put("seal it with #{sealer.name} first", "#{form.pointer}/seal", [sealer.key]))
         end
       end
 
       private
 
+      def sealer = catalogue.usual_material("sealer")
+      def eats?(key) = catalogue[key]&.trait?("eats_foam")
+
+      # @return [String, nil] key of the first that eats it
       def eater_over(form)
-        return form.glue if catalogue[form.glue]&.trait?("eats_foam")
+        return form.glue if eats?(form.glue)
 
-        shape = Plan::Outline.polygon(form.outline)
-        design.zones.each_with_index do |zone, index|
-          next unless Plan::Geos.area(@evaluation.ground.area(index).intersection(shape)) > 1
-
-          eater = first_touch(zone)
-          return eater if eater
-        end
-        nil
+        zones_in(form.area).lazy.filter_map { |zone| first_touch(zone) }.first
       end
 
       # The first course, and what it is held by; a paste, clay or two closes the foam for what follows.
       def first_touch(zone)
         zone.courses.each do |course|
-          material = catalogue[course.material]
-          glue = course.data.dig("fixing", "glue") || held_by(course, material)
-          found = [course.material, glue].compact.find { |key| catalogue[key]&.trait?("eats_foam") }
+          found = [course.material_key, course.glue || held_by(course)].compact.find { |key| eats?(key) }
           return found if found
-          return if material&.sets?
+          return if course.material&.sets?
         end
         nil
       end
 
-      def held_by(course, material)
-        technique = course["technique"] || (material&.technique == "scatter_grains" ? design.schools["fixing"] : material&.technique)
-        catalogue.technique(technique)&.glue
+      def held_by(course)
+        school = course.material&.school
+        catalogue.technique(course.technique || (school ? design.schools.side(school)["technique"] : course.material&.technique))&.glue
       end
     end
   end

@@ -6,6 +6,7 @@ module GreenPlinth
     class Fouls < Check
       code "fit/fouls"
       severity "spoils"
+      weight 180
       # What makers leave between silhouettes (from memory), mm.
       WANTED_MM = 1.0
       TURN_DEG = 15
@@ -13,24 +14,25 @@ module GreenPlinth
       def snags
         design.subjects.combination(2).filter_map do |one, other|
           next unless one.silhouette || other.silhouette
-          next unless shadow(one).distance(shadow(other)).zero? && Plan::Geos.area(shadow(one).intersection(shadow(other))) > 0.5
-          next if feet(one).distance(feet(other)).zero?
+          next unless run_into?(one.shadow, other.shadow) && !one.footprint_area.distance(other.footprint_area).zero?
 
-          mover = other.silhouette ? other : one
+          mover, still = other.silhouette ? [other, one] : [one, other]
           snag(mover.pointer, "#{one.name.capitalize} and #{other.name} run into each other above the ground: the feet have room, what reaches out has not.",
-            turned(mover, mover == one ? other : one))
+            turned(mover, still))
         end
       end
 
       private
 
-      def shadow(subject) = Composition::Standing.silhouette(subject)
-      def feet(subject) = Composition::Standing.footprint(subject)
+      # Less shared than this is drawing, mm².
+      LEAST_MM2 = 0.5
+      private_constant :LEAST_MM2
 
-      def turned(mover, other)
+      def run_into?(one, other) = one.distance(other).zero? && Plan::Geos.area(one.intersection(other)) > LEAST_MM2
+
+      def turned(mover, still)
         turn = (1..12).flat_map { |i| [i * TURN_DEG, -i * TURN_DEG] }.find do |by|
-          Plan::Outline.polygon(mover.silhouette || mover.footprint, at: mover.at_mm,
-            turn: (mover.turn_deg + by) % 360).distance(shadow(other)) >= WANTED_MM
+          mover.turned_to((mover.turn_deg + by) % 360).shadow.distance(still.shadow) >= WANTED_MM
         end
         turn && put("turn #{mover.name} by #{turn}°", "#{mover.pointer}/turn_deg", (mover.turn_deg + turn) % 360)
       end

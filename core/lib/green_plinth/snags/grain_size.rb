@@ -6,27 +6,25 @@ module GreenPlinth
     class GrainSize < Check
       code "scale/grain_too_coarse"
       severity "spoils"
+      weight 190
       # Grains this much finer than the real thing still pass for dirt; coarser ones never pass (from memory).
       FINE_PASSES = 0.25
 
-      def snags
-        zone_courses.filter_map { |zone, course, material| judged(zone, course, material) if material&.family == "grain" }
-      end
+      def snags = zone_courses.select { |course| course.material&.trait?("granular") }.filter_map { |course| judged(course) }
 
       private
 
-      def judged(zone, course, material)
-        key = course["represents"] || zone["represents"] || catalogue.grounds.dig(zone.ground, "grain")
-        thing = Scale::Things.new(catalogue)[key]
-        grains = course["grain_mm"] || material.grain_mm&.then { |range| [range.low, range.high] }
+      def judged(course)
+        thing = real_thing(course.represents || course.host.represents || course.host.ground["grain"])
+        grains = course.grain_mm
         return unless thing&.measure == "grain" && grains
 
         low, high = grains.map { |size| size * design.scale }
-        wanted = thing.range_mm
-        if high > wanted.high * 1.05 then told(course, thing, grains, low, high)
-        elsif course["represents"] && high < wanted.low * FINE_PASSES then told(course, thing, grains, low, high)
-        end
+        told(course, thing, grains, low, high) if high > thing.range_mm.high * 1.05 || too_fine?(course, thing, high)
       end
+
+      # Only where the maker says what they stand for: fine grains are dirt to anybody else.
+      def too_fine?(course, thing, high) = course.represents && high < thing.range_mm.low * FINE_PASSES
 
       def told(course, thing, grains, low, high)
         right = thing.model_mm(design.scale).map { |size| size.round(2) }

@@ -6,14 +6,15 @@ module GreenPlinth
     class GrassLength < Check
       code "scale/grass_length"
       severity "spoils"
+      weight 200
       # Makers may exaggerate by this much before it shows (from memory).
       ALLOWED = 1.25
 
       def snags
-        zone_courses.filter_map do |zone, course, material|
-          length = course["length_mm"]
-          thing = Scale::Things.new(catalogue)[course["represents"] || catalogue.grounds.dig(zone.ground, "grass")]
-          next unless length && material&.family == "greenery" && thing && thing.measure == "height"
+        zone_courses.filter_map do |course|
+          thing = real_thing(course.represents || course.host.ground["grass"])
+          length = course.length_mm
+          next unless length && course.material&.trait?("grows") && thing&.measure == "height"
 
           low, high = thing.model_mm(design.scale)
           told(course, thing, length, low, high) unless length.between?(low / ALLOWED, high * ALLOWED)
@@ -23,7 +24,8 @@ module GreenPlinth
       private
 
       def told(course, thing, length, low, high)
-        snag(course.pointer, "#{mm(length)} fibres are #{mm(length * design.scale)} in life; #{thing.name} is #{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}.",
+        life = "#{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}"
+        snag(course.pointer, "#{mm(length)} fibres are #{mm(length * design.scale)} in life; #{thing.name} is #{life}.",
           put("use #{number((low + high) / 2)} mm", "#{course.pointer}/length_mm", ((low + high) / 2).round(1).clamp(0.1, nil)))
       end
     end

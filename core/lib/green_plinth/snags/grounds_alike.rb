@@ -6,19 +6,20 @@ module GreenPlinth
     class GroundsAlike < Check
       code "colour/grounds_alike"
       severity "advice"
+      weight 210
       # ΔE2000 below which two tones merge at arm's length (from memory; 1 is just seen side by side).
       MERGE = 4.0
 
       def snags
-        tones = design.zones.each_with_index.map { |zone, index| [zone, index, Colour::Lab.of(Colour::Tone.of_zone(zone, catalogue))] }
+        tones = design.zones.each_with_index.map { |zone, index| [zone, index, Colour::Lab.of(Colour::Tone.of_zone(zone))] }
         tones.combination(2).filter_map do |(one, a, first), (other, b, second)|
           next if one.ground == other.ground || !neighbours?(a, b)
 
           apart = Colour::Difference.between(first, second)
           next if apart >= MERGE
 
-          snag(other.pointer,
-            "#{one.name.capitalize} and #{other.name} end in nearly the same tone (ΔE #{number(apart)}): they will read as one ground. Shift one lighter or warmer.")
+          alike = "#{one.name.capitalize} and #{other.name} end in nearly the same tone (ΔE #{number(apart)})"
+          snag(other.pointer, "#{alike}: they will read as one ground. Shift one lighter or warmer.")
         end
       end
 

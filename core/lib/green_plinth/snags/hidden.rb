@@ -6,6 +6,7 @@ module GreenPlinth
     class Hidden < Check
       code "composition/hidden"
       severity "spoils"
+      weight 220
       # Half a subject in a group is seen enough; of the one that is looked at first, more (from memory), percent.
       LEAST_PCT = 40
       LEAST_FOCAL_PCT = 65
@@ -14,7 +15,7 @@ module GreenPlinth
       DIRECTIONS = 12
 
       def snags
-        return [] unless Composition::Judgement::SHOWN.include?(design.purpose)
+        return [] unless design.purpose.trait?("shown")
 
         design.subjects.filter_map do |subject|
           seen = @evaluation.sight.visible_pct(subject)
@@ -47,18 +48,16 @@ module GreenPlinth
       end
 
       def free?(subject, at)
-        shape = Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg)
+        shape = subject.moved_to(at).footprint_area
         @evaluation.ground.top.contains?(shape) && others(subject).none? { |other| other.intersects?(shape) }
       end
 
       def others(subject)
-        (design.subjects - [subject]).map { |other| Composition::Standing.footprint(other) } +
-          design.features.select { |feature| Composition::Standing.outlined?(feature) }.map { |feature| Plan::Outline.polygon(feature.outline) }
+        (design.subjects - [subject]).map(&:footprint_area) + design.outlined_features.map(&:area)
       end
 
       def seen_at(subject, at)
-        elsewhere = Design::Subject.new(subject.data.merge("at_mm" => at), subject.pointer)
-        @evaluation.sight.visible_pct(elsewhere, anew: true) || 0
+        @evaluation.sight.visible_pct(subject.moved_to(at), anew: true) || 0
       end
     end
   end

@@ -6,6 +6,7 @@ module GreenPlinth
     class Late < Check
       code "schedule/late"
       severity "stops"
+      weight 230
 
       def snags
         by = design.calendar.finish_by
@@ -19,7 +20,10 @@ module GreenPlinth
 
       private
 
-      def fan = design.climate.airflow == "fan" ? nil : put("set a fan on it", "/climate/airflow", "fan")
+      def fan
+        quickest = design.kinds["airs"].each_value.min_by { |air| air["factor"] }
+        put(quickest["label"], "/climate/airflow", quickest.key) unless design.climate.air == quickest
+      end
 
       def moved(ready)
         day = Moment.midnight(ready) + Moment::DAY

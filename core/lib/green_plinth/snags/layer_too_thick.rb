@@ -6,6 +6,7 @@ module GreenPlinth
     class LayerTooThick < Check
       code "dry/layer_too_thick"
       severity "spoils"
+      weight 250
       SLACK = 1.001
 
       def snags = courses + forms + pours
@@ -13,32 +14,25 @@ module GreenPlinth
       private
 
       def courses
-        zone_courses.filter_map do |_zone, course, material|
-          thick = course["thickness_mm"]
-          next unless thick && over?(material, thick)
-
-          told(course.pointer, course.name, thick, material,
-            put("lay #{mm(material.max_layer_mm)}", "#{course.pointer}/thickness_mm", material.max_layer_mm))
+        zone_courses.select { |course| over?(course.material, course.own_thickness_mm) }.map do |course|
+          most = course.material.max_layer_mm
+          told(course, course.own_thickness_mm, put("lay #{mm(most)}", "#{course.pointer}/thickness_mm", most))
         end
       end
 
       # Bulk of something that sets: its mean thickness as laid.
       def forms
-        terrain.bulk.strata.reject(&:cut?).filter_map do |stratum|
-          material = catalogue[stratum.form.material]
-          next if stratum.area_mm2.zero? || !material&.sets?
-
-          thick = stratum.form.kind == "lift" ? stratum.form.sheet_mm : stratum.volume_mm3 / stratum.area_mm2
-          next unless over?(material, thick)
-
-          told(stratum.form.pointer, stratum.form.name, thick, material, thinner(stratum.form, material))
+        terrain.bulk.strata.reject { |stratum| stratum.cut? || stratum.area_mm2.zero? || !stratum.form.material&.sets? }.filter_map do |stratum|
+          form = stratum.form
+          thick = form.lift? ? form.sheet_mm : stratum.volume_mm3 / stratum.area_mm2
+          told(form, thick, thinner(form)) if over?(form.material, thick)
         end
       end
 
-      def thinner(form, material)
-        return unless form.kind == "lift"
+      def thinner(form)
+        return unless form.lift?
 
-        sheets = (form.thickness_mm / material.max_layer_mm).ceil
+        sheets = (form.thickness_mm / form.material.max_layer_mm).ceil
         Fix.new("lay it in #{sheets} layers", [{ "op" => "add", "path" => "#{form.pointer}/sheet_mm", "value" => (form.thickness_mm / sheets).round(3) },
           { "op" => "add", "path" => "#{form.pointer}/sheets", "value" => sheets }])
       end
@@ -46,17 +40,17 @@ module GreenPlinth
       def pours
         @evaluation.pools.filter_map do |pool|
           thick = pool.layers.select(&:too_thick).map(&:thickness_mm).max or next
-          limit = Water::Layers.limit(pool.water, catalogue[pool.water.medium])
-          snag(pool.water.pointer, "A pour of #{mm(thick)} in #{pool.water.name} is over the #{mm(limit)} its medium takes: it heats, cracks or never sets through.",
-            take_out("let the layers be computed", "#{pool.water.pointer}/layers"))
+          limit = Water::Layers.limit(pool.water)
+          over = "A pour of #{mm(thick)} in #{pool.water.name} is over the #{mm(limit)} its medium takes"
+          snag(pool.water.pointer, "#{over}: it heats, cracks or never sets through.", take_out("let the layers be computed", "#{pool.water.pointer}/layers"))
         end
       end
 
-      def over?(material, thick) = material&.max_layer_mm && %w[paste bulk].include?(material.family) && thick > material.max_layer_mm * SLACK
+      def over?(material, thick) = thick && material&.max_layer_mm && material.trait?("body") && thick > material.max_layer_mm * SLACK
 
-      def told(pointer, name, thick, material, fix)
-        snag(pointer,
-          "#{name.capitalize} is #{mm(thick)} thick in one go; #{material.name} takes #{mm(material.max_layer_mm)}: it cracks, or stays soft inside.", fix)
+      def told(part, thick, fix)
+        most = mm(part.material.max_layer_mm)
+        snag(part.pointer, "#{part.name.capitalize} is #{mm(thick)} thick in one go; #{part.material.name} takes #{most}: it cracks, or stays soft inside.", fix)
       end
     end
   end

@@ -6,6 +6,7 @@ module GreenPlinth
     class LevelUnknown < Check
       code "water/level_unknown"
       severity "advice"
+      weight 260
       # A first guess at a shallow pool, mm above the deepest ground in its outline.
       SHALLOW_MM = 2.0
 

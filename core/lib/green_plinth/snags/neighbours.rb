@@ -6,6 +6,7 @@ module GreenPlinth
     class Neighbours < Check
       code "fit/neighbours"
       severity "spoils"
+      weight 270
       # What makers leave between silhouettes (from memory), mm.
       WANTED_MM = 2.0
       MOST_GAP_MM = 20
@@ -15,37 +16,40 @@ module GreenPlinth
         formation = @evaluation.formation
         return [] unless formation.set? && design.subjects.any? && formation.least_gap_mm&.zero?
 
-        [snag("/formation", "Standing #{formation.rows} × #{formation.columns}, #{mm(formation.gap_mm)} apart, silhouettes share #{number(formation.interference_mm2)} mm² with a neighbour's: " \
-                            "the bases will not go together.", turned, staggered(formation), wider(formation))]
+        placed = "Standing #{formation.rows} × #{formation.columns}, #{mm(formation.gap_mm)} apart"
+        shared = "silhouettes share #{number(formation.interference_mm2)} mm² with a neighbour's"
+        [snag("/formation", "#{placed}, #{shared}: the bases will not go together.", turned, staggered(formation), wider(formation))]
       end
 
       private
 
+      # @param changed [Design]
       def clears?(changed) = (Composition::Formation.new(changed, @evaluation.ground.foot).least_gap_mm || 0) >= WANTED_MM
+      def formed(**members) = design.with("formation", design.to_h["formation"].merge(members.transform_keys(&:to_s)))
 
       # All subjects by the same turn, as little as does it.
       def turned
-        (1..35).flat_map { |i| [i * TURN_DEG, -i * TURN_DEG] }.first(70).each do |turn|
+        (1..35).flat_map { |i| [i * TURN_DEG, -i * TURN_DEG] }.each do |turn|
           subjects = design.to_h["subjects"].map { |data| data.merge("turn_deg" => ((data["turn_deg"] || 0) + turn) % 360) }
           next unless clears?(design.with("subjects", subjects))
 
-          return Fix.new("turn #{design.subjects.size == 1 ? "it" : "them"} by #{turn}°",
-            subjects.each_with_index.map { |data, index| { "op" => "add", "path" => "/subjects/#{index}/turn_deg", "value" => data["turn_deg"] } })
+          patch = subjects.each_with_index.map { |data, index| { "op" => "add", "path" => "/subjects/#{index}/turn_deg", "value" => data["turn_deg"] } }
+          return Fix.new("turn #{design.subjects.size == 1 ? "it" : "them"} by #{turn}°", patch)
         end
         nil
       end
 
+      # Every other row by half a base; no help against neighbours in the same row.
       def staggered(formation)
-        return if formation.rows < 2 || formation.columns > 1 && !clears?(design.with("formation", design.to_h["formation"].merge("rows" => 1)))
+        return if formation.rows < 2 || (formation.columns > 1 && !clears?(formed(rows: 1)))
 
         half = (Plan::Outline.size(design.plinth.outline)[0] + formation.gap_mm) / 2
-        put("stagger the rows by #{mm(half)}", "/formation/stagger_mm", half) if clears?(design.with("formation",
-          design.to_h["formation"].merge("stagger_mm" => half)))
+        put("stagger the rows by #{mm(half)}", "/formation/stagger_mm", half) if clears?(formed(stagger_mm: half))
       end
 
       def wider(formation)
-        gap = (1..(MOST_GAP_MM * 2)).map { |i|
- formation.gap_mm + (i / 2.0) }.find { |wide| clears?(design.with("formation", design.to_h["formation"].merge("gap_mm" => wide))) }
+        gaps = (1..(MOST_GAP_MM * 2)).map { |i| formation.gap_mm + (i / 2.0) }
+        gap = gaps.find { |wide| clears?(formed(gap_mm: wide)) }
         gap && put("stand them #{mm(gap)} apart", "/formation/gap_mm", gap)
       end
     end

@@ -6,18 +6,21 @@ module GreenPlinth
     class NeverSets < Check
       code "water/never_sets"
       severity "stops"
+      weight 280
       # More tint than this is opaque to the lamp (from memory), drops in 10 ml.
       OPAQUE_DROPS = 6
 
       def snags
-        @evaluation.pools.select { |pool| pool.wet? && catalogue[pool.water.medium]&.mechanism == "uv" }.filter_map do |pool|
-          drops = pool.water.data.dig("tint", "drops_per_10ml") || 0
-          next if drops <= OPAQUE_DROPS
-
-          snag(pool.water.pointer, "#{number(drops)} drops in 10 ml shut the lamp's light out of #{pool.water.name}: it never sets inside.",
+        @evaluation.pools.select { |pool| pool.wet? && under_lamp?(pool.water) && (pool.water.tint_drops || 0) > OPAQUE_DROPS }.map do |pool|
+          drops = number(pool.water.tint_drops)
+          snag(pool.water.pointer, "#{drops} drops in 10 ml shut the lamp's light out of #{pool.water.name}: it never sets inside.",
             put("tint with #{OPAQUE_DROPS} drops", "#{pool.water.pointer}/tint/drops_per_10ml", OPAQUE_DROPS))
         end
       end
+
+      private
+
+      def under_lamp?(water) = water.medium&.mechanism == "uv"
     end
   end
 end

@@ -6,12 +6,11 @@ module GreenPlinth
     class NoFocal < Check
       code "habit/no_focal"
       severity "advice"
-      JUDGED = %w[display_plinth vignette diorama photo_set].freeze
-
+      weight 290
       def snags
-        return [] if design.subjects.size < 2 || design.subjects.any?(&:focal?) || !JUDGED.include?(design.purpose)
+        return [] if design.subjects.size < 2 || design.subjects.any?(&:focal?) || !design.purpose.trait?("staged")
 
-        tallest = design.subjects.max_by { |subject| subject["height_mm"] || 0 }
+        tallest = design.subjects.max_by { |subject| subject.height_mm || 0 }
         [snag("/subjects", "None of the #{design.subjects.size} subjects is the one to look at first, so nothing can be judged against it.",
           put("make #{tallest.name} the focal one", "#{tallest.pointer}/focal", true))]
       end

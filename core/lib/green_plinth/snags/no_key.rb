@@ -6,13 +6,14 @@ module GreenPlinth
     class NoKey < Check
       code "compat/no_key"
       severity "spoils"
-      SMOOTH = %w[acrylic_sheet].freeze
-
+      weight 300
       def snags
-        return [] if design.plinth.keyed? || !(design.plinth["glazed"] || SMOOTH.include?(design.plinth.material))
+        plinth = design.plinth
+        return [] if plinth.keyed? || !(plinth.glazed? || plinth.material&.trait?("smooth"))
 
-        face = design.plinth["glazed"] ? "glass" : catalogue.name(design.plinth.material)
-        [snag("/plinth", "Nothing keys to #{face}: what is laid on it lifts off in one piece.", put("scuff it first", "/plinth/key", "scuffed"))]
+        face = plinth.glazed? ? "glass" : plinth.material_name
+        keyed = design.kinds["faces"].each_value.find { |one| one.trait?("keyed") }
+        [snag("/plinth", "Nothing keys to #{face}: what is laid on it lifts off in one piece.", put("scuff it first", "/plinth/key", keyed.key))]
       end
     end
   end

@@ -6,6 +6,7 @@ module GreenPlinth
     class NoSchedule < Check
       code "schedule/impossible"
       severity "stops"
+      weight 310
 
       def snags
         found = @evaluation.infeasible or return []
@@ -17,7 +18,7 @@ module GreenPlinth
 
       # The reason names steps by id; people know them by title.
       def words(found)
-        titles = @evaluation.order.steps.to_h { |step| [step.id, "“#{step.title}”"] }
+        titles = @evaluation.steps.to_h { |step| [step.id, "“#{step.title}”"] }
         longest_first = found.steps.sort_by { |id| -id.size }
         longest_first.reduce(found.message) { |text, id| text.sub(/(?<![\w\/-])#{Regexp.escape(id)}(?![\w\/-])/, titles.fetch(id, id)) }
       end
@@ -25,7 +26,7 @@ module GreenPlinth
       # The first evening, long enough for the longest step.
       def longer(found)
         row = design.calendar.data["weekly"]&.first or return
-        longest = @evaluation.order.steps.select { |step| found.steps.include?(step.id) }.map(&:hands_on_min).max or return
+        longest = @evaluation.steps.select { |step| found.steps.include?(step.id) }.map(&:hands_on_min).max or return
         to = Moment.clock(row["from"]) + longest
         return if to >= Moment::DAY
 

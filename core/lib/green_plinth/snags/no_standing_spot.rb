@@ -6,22 +6,23 @@ module GreenPlinth
     class NoStandingSpot < Check
       code "fit/no_standing_spot"
       severity "spoils"
+      weight 320
       # A vehicle's wheels and tracks give more than a glued foot plate (from memory).
       SPRUNG = 2.0
 
       def snags
-        design.subjects.reject { |subject| subject.kind == "hull" }.filter_map do |subject|
+        design.standing.filter_map do |subject|
           uneven = @evaluation.footing.uneven_mm(subject)
           next if uneven.nil? || uneven <= allowed(subject)
 
-          snag(subject.pointer,
-            "Under #{subject.name} the ground differs by #{mm(uneven)}: there is no level spot to stand on, and one hacked in later shows.", moved(subject))
+          differs = "Under #{subject.name} the ground differs by #{mm(uneven)}"
+          snag(subject.pointer, "#{differs}: there is no level spot to stand on, and one hacked in later shows.", moved(subject))
         end
       end
 
       private
 
-      def allowed(subject) = Composition::Footing::LEVEL_MM * (%w[vehicle aircraft].include?(subject.kind) ? SPRUNG : 1)
+      def allowed(subject) = Composition::Footing::LEVEL_MM * (subject.kind.trait?("sprung") ? SPRUNG : 1)
 
       def moved(subject)
         at = @evaluation.footing.level_spot(subject) or return

@@ -6,9 +6,10 @@ module GreenPlinth
     class OffAxis < Check
       code "balance/off_axis"
       severity "spoils"
+      weight 330
 
       def snags
-        return [] unless design.purpose == "floating_display"
+        return [] unless design.purpose.trait?("floats")
 
         floating = @evaluation.floating
         off = floating.off_axis_mm
@@ -24,11 +25,11 @@ module GreenPlinth
       def countered(floating)
         x, y, = @evaluation.mass.centre
         ax, ay = floating.axis
-        design.subjects.select { |subject| subject["mass_g"]&.positive? }.sort_by { |subject| -subject["mass_g"] }.each do |subject|
-          share = floating.load_g / subject["mass_g"]
+        design.subjects.select { |subject| subject.mass_g&.positive? }.sort_by { |subject| -subject.mass_g }.each do |subject|
+          share = floating.load_g / subject.mass_g
           at = [subject.at_mm[0] + ((ax - x) * share), subject.at_mm[1] + ((ay - y) * share)].map { |value| value.round(1) }
-          shape = Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg)
-          return put("move #{subject.name} to bring it back", "#{subject.pointer}/at_mm", at) if @evaluation.ground.top.contains?(shape)
+          on_top = @evaluation.ground.top.contains?(subject.moved_to(at).footprint_area)
+          return put("move #{subject.name} to bring it back", "#{subject.pointer}/at_mm", at) if on_top
         end
         nil
       end

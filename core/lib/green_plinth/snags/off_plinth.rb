@@ -6,6 +6,7 @@ module GreenPlinth
     class OffPlinth < Check
       code "fit/off_plinth"
       severity "stops"
+      weight 340
       # Less than this over the edge is drawing, mm².
       LEAST_MM2 = 0.5
       # Steps of the search for a place, as shares of the way to the middle.
@@ -13,11 +14,12 @@ module GreenPlinth
 
       def snags
         design.subjects.filter_map do |subject|
-          over = Plan::Geos.area(Composition::Standing.footprint(subject).difference(room))
+          over = Plan::Geos.area(subject.footprint_area.difference(room))
           next if over < LEAST_MM2
 
-          snag(subject.pointer, "#{subject.name.capitalize} stands #{number(over)} mm² off the #{design.plinth.border_mm.positive? ? "top inside its border" : "top"}: " \
-                                "it will hang over the edge or foul the rim.", moved(subject))
+          place = design.plinth.border_mm.positive? ? "top inside its border" : "top"
+          snag(subject.pointer, "#{subject.name.capitalize} stands #{number(over)} mm² off the #{place}: it will hang over the edge or foul the rim.",
+            moved(subject))
         end
       end
 
@@ -32,12 +34,13 @@ module GreenPlinth
 
       # The least move towards the middle that brings it on.
       def moved(subject)
-        middle = room.empty? ? return : room.centroid
+        return if room.empty?
+
+        middle = room.centroid
         x, y = subject.at_mm
         (1..STEPS).each do |i|
           at = [x + ((middle.x - x) * i / STEPS), y + ((middle.y - y) * i / STEPS)].map { |value| value.round(1) }
-          shape = Plan::Outline.polygon(subject.footprint, at: at, turn: subject.turn_deg)
-          next if Plan::Geos.area(shape.difference(room)) > LEAST_MM2
+          next if Plan::Geos.area(subject.moved_to(at).footprint_area.difference(room)) > LEAST_MM2
 
           return put("move it #{mm(Math.hypot(at[0] - x, at[1] - y))} inward", "#{subject.pointer}/at_mm", at)
         end

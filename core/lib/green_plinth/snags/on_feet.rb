@@ -6,43 +6,39 @@ module GreenPlinth
     class OnFeet < Check
       code "fit/on_feet"
       severity "stops"
-      # Nothing stands on these.
-      UPRIGHT = %w[wall fence tree bush hedge log roots debris prop sign light plaque].freeze
+      weight 350
       # Less than this shared is drawing, mm².
       LEAST_MM2 = 1.0
       FARTHEST_MM = 80
 
       def snags
-        upright = design.features.select { |feature| UPRIGHT.include?(feature.kind) && Composition::Standing.outlined?(feature) }
-        design.subjects.reject { |subject| subject.kind == "hull" }.flat_map do |subject|
-          feet = Composition::Standing.footprint(subject)
-          upright.filter_map { |feature| fouled(feature, subject, feet) }
-        end
+        upright = design.outlined_features.select { |feature| feature.kind.trait?("bars_feet") }
+        design.standing.flat_map { |subject| upright.filter_map { |feature| fouled(feature, subject) } }
       end
 
       private
 
-      def fouled(feature, subject, feet)
-        return unless Plan::Outline.polygon(feature.outline).intersects?(feet)
+      def fouled(feature, subject)
+        feet = subject.footprint_area
+        return unless feature.area.intersects?(feet)
 
-        shared = Plan::Geos.area(Plan::Outline.polygon(feature.outline).intersection(feet))
+        shared = Plan::Geos.area(feature.area.intersection(feet))
         return if shared < LEAST_MM2
 
-        snag(feature.pointer, "#{feature.name.capitalize} takes #{number(shared)} mm² of the ground that #{subject.name} stands on.",
-          away(feature, feet))
+        snag(feature.pointer, "#{feature.name.capitalize} takes #{number(shared)} mm² of the ground that #{subject.name} stands on.", away(feature, feet))
       end
 
       # The least move that clears the feet and stays on the top, away from their middle.
       def away(feature, feet)
-        x, y = Composition::Standing.middle(feature)
+        x, y = feature.middle
         dx, dy = x - feet.centroid.x, y - feet.centroid.y
         long = Math.hypot(dx, dy)
         dx, dy, long = 0.0, 1.0, 1.0 if long < 1e-6
         (1..FARTHEST_MM).each do |run|
           outline = Plan::Outline.shifted(feature.outline, dx / long * run, dy / long * run)
           shape = Plan::Outline.polygon(outline)
-          return put("move #{feature.name} #{mm(run)} away", "#{feature.pointer}/outline",
-            outline) if shape.distance(feet).positive? && @evaluation.ground.top.intersects?(shape)
+          clear = shape.distance(feet).positive? && @evaluation.ground.top.intersects?(shape)
+          return put("move #{feature.name} #{mm(run)} away", "#{feature.pointer}/outline", outline) if clear
         end
         nil
       end

@@ -6,6 +6,7 @@ module GreenPlinth
     class OneSessionColour < Check
       code "order/one_session_colour"
       severity "advice"
+      weight 360
 
       def snags
         return [] if @evaluation.infeasible
@@ -15,22 +16,25 @@ module GreenPlinth
           next if days.size < 2
 
           last = courses.max_by { |course| day(course) || 0 }
-          names = courses.map { |course| course.host.name }.uniq
-          snag(last.pointer, "#{names.join(" and ")} take the same #{last.name} on #{days.map { |at| Moment.words(at).split(",").first }.join(" and ")}: " \
-                             "like parts painted apart never match. Paint them in one sitting, or keep the mix.")
+          names = courses.map { |course| course.host.name }.uniq.join(" and ")
+          dates = days.map { |at| Moment.words(at).split(",").first }.join(" and ")
+          snag(last.pointer, "#{names} take the same #{last.name} on #{dates}: like parts painted apart never match. " \
+                             "Paint them in one sitting, or keep the mix.")
         end
       end
 
       private
 
       def alike
-        painted = (design.zones + design.features).flat_map(&:courses).select { |course| course["colour"] && catalogue[course.material]&.technique == "base_coat" }
-        painted.group_by { |course| [course.material, course["colour"]] }.values.select { |courses| courses.size > 1 }
+        painted = design.courses.select { |course| course.colour && covers?(course.material) }
+        painted.group_by { |course| [course.material_key, course.colour] }.values.select { |courses| courses.size > 1 }
       end
+
+      def covers?(material) = catalogue.technique(material&.technique)&.trait?("covers")
 
       # @return [Integer, nil] midnight before it is painted
       def day(course)
-        step = @evaluation.order.steps.find { |one| one.where.include?(course.pointer) } or return
+        step = @evaluation.steps.find { |one| one.where.include?(course.pointer) } or return
         Moment.midnight(@evaluation.schedule.start(step.id))
       end
     end

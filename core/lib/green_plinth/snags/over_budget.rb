@@ -6,14 +6,16 @@ module GreenPlinth
     class OverBudget < Check
       code "supply/over_budget"
       severity "advice"
+      weight 380
 
       def snags
-        budget = design.limits["budget_minor"] or return []
+        budget = design.limits.budget_minor or return []
         cost = @evaluation.quantities.sum { |line| line.cost_minor || 0 }
         return [] if cost <= budget
 
         dear = @evaluation.quantities.select(&:cost_minor).max_by(&:cost_minor)
-        [snag("/limits/budget_minor", "Buying everything new costs #{money(cost)}, #{money(cost - budget)} over the limit; #{dear.name} is the dearest at #{money(dear.cost_minor)}.",
+        over = "Buying everything new costs #{money(cost)}, #{money(cost - budget)} over the limit"
+        [snag("/limits/budget_minor", "#{over}; #{dear.name} is the dearest at #{money(dear.cost_minor)}.",
           put("raise the limit to #{money(cost)}", "/limits/budget_minor", cost))]
       end
 

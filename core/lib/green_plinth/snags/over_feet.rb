@@ -6,11 +6,12 @@ module GreenPlinth
     class OverFeet < Check
       code "water/over_feet"
       severity "spoils"
+      weight 390
       # Up to here it wets a sole, mm.
       SOLE_MM = 0.3
 
       def snags
-        design.subjects.reject { |subject| subject.kind == "hull" }.filter_map do |subject|
+        design.standing.filter_map do |subject|
           pool, depth = deepest(subject)
           next unless depth && depth > SOLE_MM
 

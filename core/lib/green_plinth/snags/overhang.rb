@@ -6,16 +6,17 @@ module GreenPlinth
     class Overhang < Check
       code "fit/overhang"
       severity "advice"
-      RANKED = %w[unit_base gaming_base].freeze
+      weight 400
       LEAST_MM = 0.5
 
       def snags
         design.subjects.select(&:silhouette).filter_map do |subject|
-          reach = @evaluation.layout.overhang(Composition::Standing.silhouette(subject))
+          reach = @evaluation.layout.overhang(subject.shadow)
           next if reach < LEAST_MM
 
-          snag("#{subject.pointer}/silhouette", "#{subject.name.capitalize} reaches #{mm(reach)} past the plinth: it catches on its neighbour, " \
-                                                "the case or a sleeve.", turned(subject, reach), severity: RANKED.include?(design.purpose) ? "spoils" : "advice")
+          past = "#{subject.name.capitalize} reaches #{mm(reach)} past the plinth"
+          snag("#{subject.pointer}/silhouette", "#{past}: it catches on its neighbour, the case or a sleeve.", turned(subject, reach),
+            severity: design.purpose.trait?("played") ? "spoils" : "advice")
         end
       end
 
@@ -29,9 +30,7 @@ module GreenPlinth
         put("turn it to #{number(best)}°, #{mm(reach_at(subject, best))} past", "#{subject.pointer}/turn_deg", best)
       end
 
-      def reach_at(subject, turn)
-        @evaluation.layout.overhang(Plan::Outline.polygon(subject.silhouette, at: subject.at_mm, turn: turn))
-      end
+      def reach_at(subject, turn) = @evaluation.layout.overhang(subject.turned_to(turn).shadow)
     end
   end
 end

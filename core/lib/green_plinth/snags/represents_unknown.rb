@@ -6,6 +6,7 @@ module GreenPlinth
     class RepresentsUnknown < Check
       code "scale/represents_unknown"
       severity "advice"
+      weight 430
 
       def snags
         named.reject { |_, _, key| catalogue.things.key?(key) }.map do |pointer, name, key|
@@ -19,9 +20,9 @@ module GreenPlinth
       # Pointer, name and key of everything that says what it stands for.
       # @return [Array<Array(String, String, String)>]
       def named
-        parts = design.zones + design.features + design.subjects + design.zones.flat_map(&:courses) + design.features.flat_map(&:courses)
-        own = parts.map { |part| ["#{part.pointer}/represents", part.name, part["represents"]] }
-        units = parts.map { |part| ["#{part.pointer}/unit/represents", part.name, part.data.dig("unit", "represents")] }
+        parts = design.zones + design.features + design.subjects + design.courses
+        own = parts.map { |part| ["#{part.pointer}/represents", part.name, part.represents] }
+        units = parts.map { |part| ["#{part.pointer}/unit/represents", part.name, part.unit&.represents] }
         (own + units).select(&:last)
       end
 

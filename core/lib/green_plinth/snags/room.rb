@@ -6,11 +6,15 @@ module GreenPlinth
     class Room < Check
       code "fit/room"
       severity "spoils"
+      weight 450
+
+      # Over by less is what a ruler tells wrong, mm or g.
+      ALLOWED = 0.05
 
       def snags
-        (design.limits["fit_in"] || []).each_with_index.filter_map do |place, index|
+        design.limits.fit_in.each_with_index.filter_map do |place, index|
           over = too_much(place)
-          snag("/limits/fit_in/#{index}", "It does not fit #{place["name"]}: #{over.join(", ")}.") unless over.empty?
+          snag("/limits/fit_in/#{index}", "It does not fit #{place.name}: #{over.join(", ")}.") unless over.empty?
         end
       end
 
@@ -22,17 +26,17 @@ module GreenPlinth
       end
 
       def over(place, width, depth)
-        { "width_mm" => ["wide", width, "mm"], "depth_mm" => ["deep", depth, "mm"], "height_mm" => ["high", @evaluation.mass.height_mm, "mm"],
-          "mass_g" => ["", @evaluation.mass.total_g, "g"] }.filter_map do |key, (word, value, unit)|
-          limit = place[key]
-          "#{number(value)} #{unit} #{word}".strip + " where #{number(limit)} #{unit} go" if limit && value && value > limit + 0.05
+        mass = @evaluation.mass
+        [["wide", width, place.width_mm, "mm"], ["deep", depth, place.depth_mm, "mm"], ["high", mass.height_mm, place.height_mm, "mm"],
+          ["", mass.total_g, place.mass_g, "g"]].filter_map do |word, value, limit, unit|
+          "#{number(value)} #{unit} #{word}".strip + " where #{number(limit)} #{unit} go" if limit && value && value > limit + ALLOWED
         end
       end
 
       # With what reaches past the plinth.
       def size
         @size ||= begin
-          shapes = [@evaluation.ground.foot] + design.subjects.map { |subject| Composition::Standing.silhouette(subject) }
+          shapes = [@evaluation.ground.foot] + design.subjects.map(&:shadow)
           Plan::Geos.bounds(Plan::Geos.union(shapes)).then { |x0, y0, x1, y1| [x1 - x0, y1 - y0] }
         end
       end

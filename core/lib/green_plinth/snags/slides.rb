@@ -6,28 +6,36 @@ module GreenPlinth
     class Slides < Check
       code "relief/slides"
       severity "advice"
+      weight 460
       # Less of a zone than this is a bank's edge, share.
       LEAST = 0.15
       # The filler that eases it leaves this much in hand, degrees.
       EASE_DEG = 2
 
-      def snags
-        design.zones.each_with_index.filter_map do |zone, index|
-          next unless zone.courses.any? { |course| catalogue[course.material]&.family == "grain" && (course["cover_pct"] || 100) > 50 }
+      # A course that covers less than this lies in patches, which hold, percent.
+      CLOSED_PCT = 50
 
-          inside = terrain.zone_map.eq(index)
-          count = inside.count_true
-          share = count.zero? ? 0 : @evaluation.slopes.classes[inside].eq(Relief::Slopes::CLASSES.size - 1).count_true / count.to_f
+      def snags
+        design.zones.each_with_index.select { |zone, _| zone.courses.any? { |course| loose?(course) } }.filter_map do |zone, index|
+          share = sliding_share(index)
           told(zone, share) if share > LEAST
         end
       end
 
       private
 
+      def loose?(course) = course.material&.trait?("granular") && course.cover_pct > CLOSED_PCT
+
+      def sliding_share(index)
+        inside = terrain.zone_map.eq(index)
+        count = inside.count_true
+        count.zero? ? 0 : @evaluation.slopes.classes[inside].eq(Relief::Slopes::CLASSES.size - 1).count_true / count.to_f
+      end
+
       def told(zone, share)
         repose = @evaluation.slopes.repose_deg(zone)
-        snag(zone.pointer, "#{number(share * 100)} % of #{zone.name} is steeper than the #{number(repose)}° at which its grains lie: they slide off before the glue holds. " \
-                           "Work in strips, the board tilted, or ease the ground.", eased(zone, repose))
+        steep = "#{number(share * 100)} % of #{zone.name} is steeper than the #{number(repose)}° at which its grains lie"
+        snag(zone.pointer, "#{steep}: they slide off before the glue holds. Work in strips, the board tilted, or ease the ground.", eased(zone, repose))
       end
 
       def eased(zone, repose)

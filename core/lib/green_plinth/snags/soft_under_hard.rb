@@ -6,25 +6,23 @@ module GreenPlinth
     class SoftUnderHard < Check
       code "compat/soft_under_hard"
       severity "spoils"
+      weight 470
 
       def snags
-        design.forms.select { |form| catalogue[form.material]&.trait?("soft") }.filter_map do |form|
-          over = covered_by(form) or next
-          snag(form.pointer, "#{catalogue.name(over).capitalize} is hard, #{catalogue.name(form.material)} under it is soft: the crust gives way under a thumb.",
-            put("use extruded foam board", "#{form.pointer}/material", "xps_foam"))
+        design.forms.select { |form| form.material&.trait?("soft") }.filter_map do |form|
+          crust = crust_over(form) or next
+          told = "#{crust.material.name.capitalize} is hard, #{form.material.name} under it is soft"
+          snag(form.pointer, "#{told}: the crust gives way under a thumb.",
+            put(design.kinds.work("rigid_foam", "label"), "#{form.pointer}/material", form.material["instead"] || rigid))
         end
       end
 
       private
 
-      def covered_by(form)
-        shape = Plan::Outline.polygon(form.outline)
-        design.zones.each_with_index do |zone, index|
-          hard = zone.courses.find { |course| %w[paste bulk].include?(catalogue[course.material]&.family) } or next
-          return hard.material if Plan::Geos.area(@evaluation.ground.area(index).intersection(shape)) > 1
-        end
-        nil
-      end
+      def rigid = design.kinds.work("rigid_foam", "material")
+
+      # @return [Design::Course, nil]
+      def crust_over(form) = zones_in(form.area).lazy.filter_map { |zone| zone.courses.find { |course| course.material&.trait?("crust") } }.first
     end
   end
 end

@@ -6,12 +6,14 @@ module GreenPlinth
     class Spill < Check
       code "water/spill"
       severity "spoils"
+      weight 480
       LEAST_MM2 = 10.0
 
       def snags
         @evaluation.pools.select { |pool| (pool.spill_mm2 || 0) > LEAST_MM2 }.map do |pool|
           level = @evaluation.holding_level(pool)
-          snag(pool.water.pointer, "#{pool.water.name.capitalize} runs #{number(pool.spill_mm2)} mm² beyond where it is drawn: at #{mm(pool.level)} the ground there is lower.",
+          runs = "#{pool.water.name.capitalize} runs #{number(pool.spill_mm2)} mm² beyond where it is drawn"
+          snag(pool.water.pointer, "#{runs}: at #{mm(pool.level)} the ground there is lower.",
             level && put("lower the level to #{mm(level)}", "#{pool.water.pointer}/level_mm", level), redrawn(pool))
         end
       end

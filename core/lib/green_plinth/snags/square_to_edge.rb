@@ -6,14 +6,14 @@ module GreenPlinth
     class SquareToEdge < Check
       code "composition/square_to_edge"
       severity "advice"
+      weight 490
       # Nearer to the edge's own line than this reads as parallel (from memory).
       SQUARE_DEG = 5
       # What makers cant by: 10–15° (common practice).
       LIVELY_DEG = 12
-      JUDGED = %w[display_plinth vignette diorama photo_set].freeze
 
       def snags
-        return [] unless JUDGED.include?(design.purpose)
+        return [] unless design.purpose.trait?("staged")
 
         design.subjects.zip(@evaluation.layout.subjects).filter_map do |subject, figures|
           angle = figures["edge_angle_deg"]

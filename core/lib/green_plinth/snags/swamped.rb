@@ -6,19 +6,20 @@ module GreenPlinth
     class Swamped < Check
       code "composition/share"
       severity "advice"
+      weight 510
       # Beyond these another plinth is another build.
       FACTORS = (0.6..1.7)
 
       def snags
-        low, usual, high = catalogue.sizes["shares_pct"][design.purpose]
+        low, usual, high = design.purpose["shares_pct"]
         return [] if low.nil? || design.subjects.empty?
 
         share = @evaluation.layout.share_pct
         return [] if share.between?(low, high)
 
         word = share < low ? "are lost on it" : "swamp it"
-        [snag("/plinth/outline", "The subjects stand on #{number(share)} % of the top and #{word}: about #{usual} % suits a " \
-                                 "#{design.purpose.tr("_", " ")} (#{low}–#{high} %).", resized(share, usual))]
+        suits = "about #{usual} % suits a #{design.purpose.name} (#{low}–#{high} %)"
+        [snag("/plinth/outline", "The subjects stand on #{number(share)} % of the top and #{word}: #{suits}.", resized(share, usual))]
       end
 
       private
@@ -27,7 +28,7 @@ module GreenPlinth
       def resized(share, usual)
         outline = design.plinth.outline
         keys = %w[diameter_mm width_mm depth_mm].select { |key| outline.key?(key) }
-        return if keys.empty? || outline["kind"] == "strip" || design.plinth["top_outline"]
+        return if keys.empty? || outline["kind"] == "strip" || design.plinth.bevelled?
 
         factor = Math.sqrt(share / usual)
         return unless FACTORS.cover?(factor)

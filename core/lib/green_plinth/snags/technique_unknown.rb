@@ -6,11 +6,12 @@ module GreenPlinth
     class TechniqueUnknown < Check
       code "habit/technique_unknown"
       severity "advice"
+      weight 520
 
       def snags
-        parts = design.features + (design.zones + design.features).flat_map(&:courses)
-        parts.select { |part| part["technique"] && catalogue.technique(part["technique"]).nil? }.map do |part|
-          snag(part.pointer, "The way of working #{part["technique"]} is not in the catalogue: #{part.name} is timed as its usual way.",
+        named = (design.features + design.courses).select { |part| part.technique && catalogue.technique(part.technique).nil? }
+        named.map do |part|
+          snag(part.pointer, "The way of working #{part.technique} is not in the catalogue: #{part.name} is timed as its usual way.",
             take_out("use the usual way", "#{part.pointer}/technique"))
         end
       end

@@ -6,6 +6,7 @@ module GreenPlinth
     class Tips < Check
       code "balance/tips"
       severity "spoils"
+      weight 530
       # Under this a knocked table is enough (from memory).
       STEADY_DEG = 12
 

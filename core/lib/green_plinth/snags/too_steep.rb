@@ -6,42 +6,45 @@ module GreenPlinth
     class TooSteep < Check
       code "relief/too_steep"
       severity "advice"
-      # Percent: roads 3/5/10 (trade rule, from memory); a railway climbs about 3 at the most (from memory).
-      ROAD_PCT = 10
-      RAIL_PCT = 3
-      WAYS = { "track" => RAIL_PCT, "road" => ROAD_PCT }.freeze
-      DRIVEN = %w[road setts paving boards].freeze
+      weight 540
+      # Steeper by less nobody sees, percent.
+      ALLOWED_PCT = 0.05
+      # A zone that lies on less of a ramp than this share does not run up it.
+      LEAST_SHARE = 0.3
 
       def snags
-        design.forms.select { |form| form.kind == "ramp" }.filter_map do |form|
-          limit, what = limit_on(form)
+        design.forms.select(&:ramp?).filter_map do |form|
+          way = way_on(form) or next
           pct = gradient_pct(form)
-          next if limit.nil? || pct <= limit + 0.05
+          next if pct <= way["climbs_pct"] + ALLOWED_PCT
 
-          snag(form.pointer,
-            "#{form.name.capitalize} climbs #{number(pct)} % (1:#{number(100 / pct)}), more than the #{limit} % that #{what} climbs.", eased(form, limit))
+          climbs = "#{form.name.capitalize} climbs #{number(pct)} % (1:#{number(100 / pct)})"
+          snag(form.pointer, "#{climbs}, more than the #{way["climbs_pct"]} % that #{way["climber"]} climbs.", eased(form, way["climbs_pct"]))
         end
       end
 
       private
 
-      def run_mm(form) = Math.hypot(form["to_mm"][0] - form["from_mm"][0], form["to_mm"][1] - form["from_mm"][1])
-      def gradient_pct(form) = run_mm(form).zero? ? 0 : 100.0 * (form["to_z_mm"] - form["from_z_mm"]).abs / run_mm(form)
+      def run_mm(form) = Math.hypot(form.to_mm[0] - form.from_mm[0], form.to_mm[1] - form.from_mm[1])
+      def gradient_pct(form) = run_mm(form).zero? ? 0 : 100.0 * (form.to_z_mm - form.from_z_mm).abs / run_mm(form)
 
-      # What runs over it, and how much that climbs.
-      def limit_on(form)
-        shape = Plan::Outline.polygon(form.outline)
-        feature = design.features.find { |one| WAYS.key?(one.kind) && Composition::Standing.outlined?(one) && Plan::Outline.polygon(one.outline).intersects?(shape) }
-        return [WAYS[feature.kind], feature.kind == "track" ? "a railway" : "a road"] if feature
+      # @return [Kinds::Kind, nil] of what runs over it
+      def way_on(form)
+        feature = design.outlined_features.find { |one| one.kind["climbs_pct"] && one.area.intersects?(form.area) }
+        feature&.kind || driven_ground(form)
+      end
 
-        index = design.zones.index { |zone| DRIVEN.include?(zone.ground) && Plan::Geos.area(@evaluation.ground.area(design.zones.index(zone)).intersection(shape)) > 0.3 * shape.area }
-        index && [ROAD_PCT, "a road"]
+      def driven_ground(form)
+        design.zones.each_with_index.find do |zone, index|
+          shared = zone.ground["climbs_pct"] && Plan::Geos.area(@evaluation.ground.area(index).intersection(form.area))
+          shared && shared > LEAST_SHARE * form.area.area
+        end&.first&.ground
       end
 
       # Less high at its upper end.
       def eased(form, limit)
-        low, high = %w[from_z_mm to_z_mm].minmax_by { |key| form[key] }
-        top = (form[low] + (run_mm(form) * limit / 100.0)).floor(1)
+        low, high = %w[from_z_mm to_z_mm].minmax_by { |member| form.public_send(member) }
+        top = (form.public_send(low) + (run_mm(form) * limit / 100.0)).floor(1)
         put("let it rise to #{mm(top)}", "#{form.pointer}/#{high}", top)
       end
     end

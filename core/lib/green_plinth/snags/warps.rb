@@ -6,18 +6,20 @@ module GreenPlinth
     class Warps < Check
       code "compat/warps"
       severity "advice"
-      WOODS = %w[softwood_plaque plywood].freeze
-
+      weight 560
       def snags
-        return [] unless WOODS.include?(design.plinth.material) && design.plinth["key"] != "sealed" && wet?
+        plinth = design.plinth
+        return [] unless plinth.material&.trait?("cups") && !plinth.sealed? && wet?
 
-        [snag("/plinth/material", "#{catalogue.name(design.plinth.material).capitalize} cups when one face is wetted: paste and flood above, nothing below.",
-          put("seal both faces", "/plinth/key", "sealed"), put("use mdf", "/plinth/material", "mdf"))]
+        [snag("/plinth/material", "#{plinth.material_name.capitalize} cups when one face is wetted: paste and flood above, nothing below.",
+          put("seal both faces", "/plinth/key", sealed.key), put(*flat))]
       end
 
       private
 
-      def wet? = zone_courses.any? { |_, _, material| %w[paste].include?(material&.family) }
+      def sealed = design.kinds["faces"].each_value.find { |face| face.trait?("sealed") }
+      def flat = [design.kinds.work("flat_board", "label"), "/plinth/material", design.kinds.work("flat_board", "material")]
+      def wet? = zone_courses.any? { |course| course.material&.trait?("wets") }
     end
   end
 end

@@ -6,6 +6,7 @@ module GreenPlinth
     class WishConflict < Check
       code "order/wish_conflict"
       severity "spoils"
+      weight 570
 
       def snags
         @evaluation.order.conflicts.filter_map { |conflict| told(conflict) }.uniq { |snag| [snag.code, snag.where, snag.message] }
@@ -15,20 +16,21 @@ module GreenPlinth
 
       # Told under the code of what is broken: the rule's own, or ours between two wishes.
       def told(conflict)
-        wish = ([conflict.constraint] + conflict.path).find { |one| one.strength == :wish } or return
-        broken = conflict.constraint
+        wish = [conflict.wait, *conflict.path].find { |one| one.strength == :wish } or return
+        broken = conflict.wait
         index = wish_index(wish)
-        message = "#{broken.first.title} should come before #{broken.later.title.then { |title| title[0].downcase + title[1..] }}: #{broken.why}. " \
-                  "Your wish to put #{named(wish.first)} before #{named(wish.later)} is kept."
-        Snag.new(code: broken.strength == :wish ? self.class.code : broken.code, severity: broken.strength == :must ? "spoils" : "advice", message: message,
-          where: index ? "/order/#{index}" : "", fixes: [index && take_out("drop the wish", "/order/#{index}")].compact)
+        Snag.new(code: broken.strength == :wish ? self.class.code : broken.code, severity: broken.strength == :must ? "spoils" : "advice",
+          message: sentence(broken, wish), where: index ? "/order/#{index}" : "", fixes: [index && take_out("drop the wish", "/order/#{index}")].compact)
       end
 
-      def named(work) = work.part.name
+      def sentence(broken, wish)
+        later = broken.later.title.then { |title| title[0].downcase + title[1..] }
+        "#{broken.first.title} should come before #{later}: #{broken.why}. Your wish to put #{wish.first.part.name} before #{wish.later.part.name} is kept."
+      end
 
       def wish_index(wish)
-        design.wishes.index { |one| one["first"] == wish.first.part.id && one["then"] == wish.later.part.id } ||
-          design.wishes.index { |one| wish.first.id.start_with?(one["first"].to_s) && wish.later.id.start_with?(one["then"].to_s) }
+        design.wishes.index { |one| one.first == wish.first.part.id && one.later == wish.later.part.id } ||
+          design.wishes.index { |one| wish.first.id.start_with?(one.first.to_s) && wish.later.id.start_with?(one.later.to_s) }
       end
     end
   end

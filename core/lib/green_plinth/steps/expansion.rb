@@ -13,16 +13,17 @@ module GreenPlinth
       include CourseWorks
       include StandingWorks
       include WaterWorks
+      include OwnWorks
 
       # @param terrain [Relief::Terrain]
       # @param pools [Array<Water::Pool>]
-      def initialize(design, catalogue, terrain, pools)
+      def initialize(design, terrain, pools)
         @design = design
-        @catalogue = catalogue
+        @catalogue = design.catalogue
         @terrain = terrain
         @pools = pools
-        @dose = Quantities::Dose.new(catalogue)
-        @forecast = Drying::Forecast.new(design.climate, catalogue.history)
+        @dose = Quantities::Dose.new(@catalogue)
+        @forecast = Drying::Forecast.new(design.climate, @catalogue.history)
       end
 
       # @return [Array<Work>]
@@ -44,88 +45,72 @@ module GreenPlinth
       def places
         areas = { "/plinth" => @terrain.ground.top }
         @design.zones.each_with_index { |zone, index| areas[zone.pointer] = @terrain.ground.area(index) }
-        [@design.forms, @design.waters].flatten.each { |part| areas[part.pointer] = area_of(part) }
-        @design.features.each { |part| areas[part.pointer] = area_of(part) if part.outline && part.outline["kind"] != "rest" }
-        @design.subjects.each { |part| areas[part.pointer] = Composition::Standing.footprint(part) }
+        (@design.forms + @design.waters + @design.outlined_features).each { |part| areas[part.pointer] = part.area }
+        @design.subjects.each { |part| areas[part.pointer] = part.footprint_area }
         Places.new(areas)
       end
 
       private
 
-      def area_of(part) = Plan::Outline.polygon(part.outline)
-
-      # @param technique [String] key
-      def add(technique, part, id:, amount:, material: nil, words: {}, places: [part.pointer], where: [part.pointer], thickness: nil,
-              ground: nil, uses: [], stack: nil, coats: 1, glue: nil, **more)
-        technique = @catalogue.technique(technique)
-        dries = drying_material(technique, material, glue)
-        stages = more.delete(:stages) || stages(technique, dries, thickness, ground)
+      # One piece of work on a part, once for each coat. What is not said follows from the technique and the part.
+      # @param technique [Catalogue::Technique]
+      # @param part [Design::Part]
+      # @param id [String]
+      # @param amount [Float] of what the technique counts
+      # @param laid [Laid] what is laid, and how it dries
+      # @param coats [Integer]
+      # @param members [Hash] further members of Work
+      def add(technique, part, id:, amount:, laid: Laid::NOTHING, coats: 1, words: {}, uses: [], **members)
+        dries = dries(technique, laid)
+        common = { technique: technique, material_key: laid.material_key, material: @catalogue[laid.material_key], dries: dries, amount: amount,
+                   words: { place: part.name, material: @catalogue.name(laid.material_key) }.merge(words), places: [part.pointer],
+                   where: [part.pointer], rig: technique.rig, part: part, coats: coats, splittable: splittable?(technique, amount),
+                   stages: laid.stages || stages(technique, dries, laid) }.merge(members.compact)
         (1..coats).each do |coat|
-          @works << Work.new(id: coats > 1 ? "#{id}/coat-#{coat}" : id, technique: technique, material: material, dries: dries&.key,
-            words: { place: part.name, material: @catalogue.name(material) }.merge(words), amount: amount, places: places,
-            where: where, stack: stack, coat: coat, coats: coats, uses: uses.map { |use| use * (1.0 / coats) },
-            rig: more[:rig] || technique.rig, grain_mm: more[:grain_mm], length_mm: more[:length_mm], stages: stages,
-            minutes: more[:minutes], note: more[:note], splittable: more.fetch(:splittable) {
-                                                          splittable?(technique, amount)
-                                                        }, part: part)
+          @works << Work.new(**common, id: coats > 1 ? "#{id}/coat-#{coat}" : id, coat: coat, sprayed: sprayed?(common[:rig]),
+            uses: uses.map { |use| use * (1.0 / coats) })
         end
       end
 
       # Work counted by area, length or many pieces may be left and taken up again; one piece may not.
       def splittable?(technique, amount) = technique.splittable? || technique.per != "each" || amount > 1
 
-      def drying_material(technique, material, glue)
-        own = @catalogue[material]
-        return @catalogue[technique["dries_as"]] if technique["dries_as"]
-        return own if own&.sets?
+      def sprayed?(rig) = @catalogue.kinds["rigs"][rig]&.trait?("sprays") || false
 
-        @catalogue[glue || technique.glue]
+      # @return [Catalogue::Material, nil] what dries when a work is done: what is laid, or what holds it
+      def dries(technique, laid)
+        return @catalogue[technique["dries_as"]] if technique["dries_as"]
+
+        own = @catalogue[laid.material_key]
+        own&.sets? ? own : @catalogue[laid.glue || technique.glue]
       end
 
-      def stages(technique, dries, thickness, ground)
-        return Drying::Stages.none.dup.tap { |s| s.next_min = s.dry_min = s.full_min = technique["wait_min"] }.freeze if technique["wait_min"]
+      def stages(technique, dries, laid)
+        return Drying::Stages.waiting(technique["wait_min"]) if technique["wait_min"]
 
-        ground ||= technique.shut? ? :shut : :sealed
-        @forecast.call(dries, thickness_mm: thickness, ground: ground)
+        @forecast.call(dries, thickness_mm: laid.thickness_mm, ground: laid.ground || (technique.shut? ? :shut : :sealed))
       end
 
       def plinth
-        return if %w[plastic_base].include?(@design.plinth.material)
+        return if @design.plinth.material&.trait?("ready_made")
 
-        add("prepare_plinth", @design.plinth, id: "plinth/prepare", amount: Plan::Geos.area(@terrain.ground.top) / DM2)
+        add(@catalogue.usual_technique("plinth_prepared"), @design.plinth, id: "plinth/prepare", amount: Plan::Geos.area(@terrain.ground.top) / DM2)
       end
 
+      # As the maker's school has it.
       def rim
-        side = @design.schools["rim"]
-        return if side == "bare"
-
+        side = @design.schools.side("rim")
+        technique = @catalogue.technique(side["technique"]) or return
+        paint = @catalogue[side["material"]]
         length = Plan::Geos.polygons(@terrain.ground.foot).sum { |polygon| polygon.exterior_ring.length }
-        paint = @catalogue["acrylic_paint"]
-        ml = length * [@design.plinth.thickness_mm, 3].max / 1e6 / paint["spread_m2_per_l"][1] * 1000 * 2
-        add("paint_rim", @design.plinth, id: "plinth/rim", amount: length / DM, material: "acrylic_paint", coats: 2,
-          uses: [Quantities::Use.new(material: "acrylic_paint", amount: ml, unit: "ml")])
+        ml = length * [@design.plinth.thickness_mm, LEAST_RIM_MM].max / 1e6 / paint["spread_m2_per_l"][1] * 1000 * side["coats"]
+        add(technique, @design.plinth, id: "plinth/rim", amount: length / DM, laid: Laid.new(material_key: paint.key), coats: side["coats"],
+          uses: [Quantities::Use.new(material: paint.key, amount: ml, unit: "ml")])
       end
 
-      # The maker's own work: by a technique of the catalogue, on a part or on the whole, or just so many minutes of whatever it is.
-      def task(task)
-        technique = @catalogue.technique(task["technique"])
-        return by_technique(task, technique) if technique
-
-        tail = task["tail_min"] || 0
-        stages = Drying::Stages.new(open_min: nil, handle_min: tail, next_min: tail, dry_min: tail, full_min: tail, factors: []).freeze
-        add("own_task", task, id: task.id, amount: 1, minutes: task["hands_on_min"].to_f, places: [], words: { place: task["title"] }, stages: stages,
-          rig: task["rig"], splittable: task["splittable"] == true)
-      end
-
-      def by_technique(task, technique)
-        on = @design.placed.find { |part| part.id == task["on"] }
-        on ||= @design.subjects.find { |subject| subject.id == task["on"] }
-        amount = (task["amount"] || 1).to_f
-        add(technique.key, on || @design.plinth, id: task.id, amount: amount, minutes: task["hands_on_min"]&.to_f, rig: task["rig"] || technique.rig,
-          words: { place: on ? on.name : task["title"] }, places: [on ? on.pointer : "/plinth"], where: [*on&.pointer, task.pointer],
-          uses: @dose.held(technique, technique.per == "dm2" ? amount : 0, technique.per == "each" ? amount : 1, 0),
-          splittable: task["splittable"] == true)
-      end
+      # A thinner edge takes as much paint as this one, mm (from memory).
+      LEAST_RIM_MM = 3
+      private_constant :LEAST_RIM_MM
     end
   end
 end

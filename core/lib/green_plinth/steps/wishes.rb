@@ -2,7 +2,7 @@
 
 module GreenPlinth
   module Steps
-    # The maker's own wishes of order, as constraints between all the work of the parts they name.
+    # The maker's own wishes of order, as waits between all the work of the parts they name.
     class Wishes
       WHY = "you wished it so"
 
@@ -30,13 +30,11 @@ module GreenPlinth
         @pointers = design.identified.select(&:id).to_h { |part| [part.id, part.pointer] }
       end
 
-      # @return [Array<Rules::Constraint>]
-      def constraints
+      # @return [Array<Wait>] between works
+      def waits
         @design.wishes.flat_map do |wish|
-          works_of(wish["first"]).product(works_of(wish["then"])).filter_map do |first, later|
-            next if first == later
-
-            Rules::Constraint.new(first: first, later: later, at_least_min: wish["at_least_min"]&.round || 0, at_most_min: wish["at_most_min"]&.round,
+          works_of(wish.first).product(works_of(wish.later)).reject { |first, later| first == later }.map do |first, later|
+            Wait.new(first: first, later: later, at_least_min: wish.at_least_min&.round || 0, at_most_min: wish.at_most_min&.round,
               code: "order/wish", strength: :wish, why: WHY)
           end
         end

@@ -1,18 +1,21 @@
 # frozen_string_literal: true
 
-require "set"
-
 module GreenPlinth
   module Steps
     # A piece of work the design implies, before it is fitted into sittings: what the ordering rules look at.
     #   places: pointers of the areas it touches; where: pointers of the parts it makes; stack: its place in a pile of
-    #   layers, e.g. ["/zones/1", 2]; amount: what the technique counts, of one copy; grain_mm: mean grain laid.
-    Work = Struct.new(:id, :technique, :material, :dries, :words, :amount, :minutes, :places, :where, :stack, :coat, :coats,
-      :uses, :rig, :grain_mm, :length_mm, :stages, :note, :splittable, :part, keyword_init: true) do
+    #   layers, e.g. ["/zones/1", 2]; amount: what the technique counts, of one copy; grain_mm: mean grain laid;
+    #   sprayed: whether it lays a mist; material: what is laid, nil where nothing is or it is not known; dries: the
+    #   material that dries of it.
+    Work = Struct.new(:id, :technique, :material_key, :material, :dries, :words, :amount, :minutes, :places, :where, :stack, :coat, :coats,
+      :uses, :rig, :sprayed, :grain_mm, :length_mm, :stages, :note, :splittable, :part, keyword_init: true) do
       def phase = technique.phase
       def phase?(*phases) = phases.include?(phase)
+
+      # @param trait [String] of its technique or phase, see core/data/kinds/traits.yml and phases.yml
+      def does?(trait) = technique.trait?(trait)
       def title = coat_title(technique.title(words))
-      def sprayed? = %w[airbrush spray_can].include?(rig)
+      def sprayed? = sprayed == true
 
       # @return [Float] hands-on minutes for so many copies, or for a share of one
       def hands_on(copies) = minutes ? minutes * copies : technique.hands_on(amount * copies)
@@ -20,22 +23,34 @@ module GreenPlinth
       # @return [Float] hands-on minutes for one more copy
       def each_min = hands_on(2) - hands_on(1)
 
+      def greenery? = does?("greenery")
+      def colour? = does?("colour")
+      def ground? = does?("ground")
+      def bulk? = does?("bulk")
+
+      # @return [Boolean] whether it is done apart from the base, which needs not be there yet
+      def benchwork? = does?("benchwork")
+
+      # @return [Boolean] whether it goes on beside the base, at any time
+      def apart? = does?("apart")
+
+      # @return [Boolean] whether what it dries as holds at once
+      def superglued? = dries&.trait?("superglue") || false
+
+      # @param trait [String]
+      # @return [Boolean] whether the part it is done on is of a kind that has it
+      def on?(trait) = part.respond_to?(:kind) && part.kind.trait?(trait)
+
+      # @param trait [String]
+      # @return [Boolean] whether what is laid has it
+      def of?(trait) = material&.trait?(trait) || false
+
+      # @return [Boolean] whether both are layers of one pile
+      def same_pile?(other) = stack && other.stack && stack[0] == other.stack[0]
+
       private
 
       def coat_title(text) = coats > 1 ? "#{text}, coat #{coat} of #{coats}" : text
-    end
-
-    class Work
-      GREENERY = %i[grass tufts flock foliage leaves].freeze
-      COLOUR = %i[prime paint wash dry_brush pigment].freeze
-      GROUND = %i[texture impress grain snow press].freeze
-      BULK = %i[bulk cut carve castings].freeze
-
-      def greenery? = GREENERY.include?(phase)
-      def colour? = COLOUR.include?(phase)
-      def ground? = GROUND.include?(phase)
-      def bulk? = BULK.include?(phase)
-      def superglued? = dries.to_s.start_with?("superglue")
     end
   end
 end

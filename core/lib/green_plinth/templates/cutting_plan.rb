@@ -8,7 +8,7 @@ module GreenPlinth
       MOST_BOXES = 300
 
       # @param pieces [Array<Piece>]
-      # @param catalogue [Materials::Catalogue]
+      # @param catalogue [Catalogue]
       # @param copies [Integer] bases
       def initialize(pieces, catalogue, copies)
         @pieces = pieces
@@ -18,8 +18,8 @@ module GreenPlinth
 
       # @return [Array<Hash>] one for each material and thickness that comes in sheets
       def to_a
-        cuttable.group_by { |piece|
- [piece.material, piece.sheet_mm] }.map { |(material, sheet_mm), pieces| plan(@catalogue[material], sheet_mm, pieces) }
+        cuttable.group_by { |piece| [piece.material, piece.sheet_mm] }
+          .map { |(material, sheet_mm), pieces| plan(@catalogue[material], sheet_mm, pieces) }
       end
 
       private
@@ -29,7 +29,8 @@ module GreenPlinth
       def plan(material, sheet_mm, pieces)
         size = material.pack["size_mm"].map(&:to_f)
         small, large = pieces.partition { |piece| fits?(piece, size, material) }
-        boxes = small.flat_map { |piece| [piece] * (piece.count * @copies) }.first(MOST_BOXES).map { |piece| Packing::Box.new(piece.order, *piece.size_mm, !material.trait?("grain")) }
+        whole = small.flat_map { |piece| [piece] * (piece.count * @copies) }.first(MOST_BOXES)
+        boxes = whole.map { |piece| Packing::Box.new(piece.order, *piece.size_mm, !material.trait?("grain")) }
         packing = Packing.new(size, boxes)
         { "material" => material.key, "name" => material.name, "sheet_mm" => sheet_mm, "size_mm" => size, "grain" => material.trait?("grain"),
           "sheets" => packing.sheets.map { |sheet| told(sheet, size, pieces) }, "lower_bound" => boxes.empty? ? 0 : packing.lower_bound,
@@ -43,10 +44,12 @@ module GreenPlinth
 
       def told(sheet, size, pieces)
         used = sheet.sum { |placed| Plan::Geos.area(pieces.find { |piece| piece.order == placed.key }.shape) }
-        { "placed" => sheet.map { |one|
- { "order" => one.key, "x" => one.x.round(2), "y" => one.y.round(2), "width" => one.width.round(2), "depth" => one.depth.round(2),
-   "turned" => one.turned } },
-          "yield_pct" => (100 * used / size.reduce(:*)).round(1) }
+        { "placed" => sheet.map { |one| place(one) }, "yield_pct" => (100 * used / size.reduce(:*)).round(1) }
+      end
+
+      def place(one)
+        { "order" => one.key, "x" => one.x.round(2), "y" => one.y.round(2), "width" => one.width.round(2), "depth" => one.depth.round(2),
+          "turned" => one.turned }
       end
     end
   end

@@ -14,8 +14,8 @@ module GreenPlinth
       def to_h
         { "pointer" => pointer, "name" => name, "material" => material, "sheet_mm" => sheet_mm, "count" => count, "order" => order,
           "size_mm" => size_mm.map { |side| side.round(2) }, "area_mm2" => Plan::Geos.area(shape).round(1), "rings" => drawn(shape),
-          "glue_lines" => glue_lines.flat_map { |line| drawn(line) }, "cut_lines" => cut_lines.flat_map { |line, _|
- drawn(line) }, "feet" => feet, "note" => note }
+          "glue_lines" => glue_lines.flat_map { |line| drawn(line) }, "cut_lines" => cut_lines.flat_map { |line, _| drawn(line) },
+          "feet" => feet, "note" => note }
       end
 
       private

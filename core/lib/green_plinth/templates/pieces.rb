@@ -25,45 +25,49 @@ module GreenPlinth
 
       # The paper plan: the top, what stands on it, where the lowest forms go.
       def plan
-        Piece.new(pointer: "/plinth", name: "plan of #{@design.title}", material: "paper", sheet_mm: nil, count: 1, shape: @evaluation.ground.foot, cut_lines: [],
-          glue_lines: outlines(@design.forms.reject(&:cut?)) + @design.subjects.map { |subject|
- Composition::Standing.footprint(subject) }, feet: feet(@evaluation.ground.foot), note: nil)
+        foot = @evaluation.ground.foot
+        Piece.new(pointer: "/plinth", name: "plan of #{@design.title}", material: "paper", sheet_mm: nil, count: 1, shape: foot, cut_lines: [],
+          glue_lines: outlines(@design.forms.reject(&:cut?)) + @design.subjects.map(&:footprint_area), feet: feet(foot), note: nil)
       end
 
       def outlines(forms) = forms.map { |form| placed(form) }.reject { |shape| Plan::Geos.area(shape) < LEAST_MM2 }
-      def placed(form) = Plan::Outline.polygon(form.outline).then { |shape| form.overhang? ? shape : shape.intersection(@top) }
+      def placed(form) = form.area.then { |shape| form.overhang? ? shape : shape.intersection(@top) }
 
       def of_form(form, index)
-        case form.kind
-        when "lift" then lift(form, index)
-        when "mound" then mound(form, index)
-        when "cut" then [piece(form, placed(form), index, name: form.name, sheet_mm: nil, count: 1, note: "cut #{number(form.depth_mm)} mm deep")]
-        when "ramp" then [piece(form, placed(form), index, name: form.name, sheet_mm: nil, count: 1,
-          note: "rises from #{number(form["from_z_mm"])} to #{number(form["to_z_mm"])} mm")]
-        else []
-        end.reject { |one| Plan::Geos.area(one.shape) < LEAST_MM2 }
+        send(:"of_#{form.shape}", form, index).reject { |one| Plan::Geos.area(one.shape) < LEAST_MM2 }
       end
 
       # Upright sheets are alike; where the side slopes, each has its own outline.
-      def lift(form, index)
-        return [] if @catalogue[form.material]&.sets?
-        return [piece(form, placed(form), index, name: form.name, sheet_mm: form.sheet_mm,
-          count: form.sheets)] if form.run_mm.zero? || form.sheets == 1
+      def of_lift(form, index)
+        return [] if form.material&.sets?
+        return [outline_of(form, index, sheet_mm: form.sheet_mm, count: form.sheets)] if form.run_mm.zero? || form.sheets == 1
 
-        (0...form.sheets).map do |sheet|
-          inset = form.run_mm * sheet / form.sheets
-          shape = Plan::Outline.polygon(form.outline).buffer(-inset)
-          shape = shape.intersection(@top) unless form.overhang?
-          piece(form, shape, index, name: "#{form.name}, sheet #{sheet + 1} of #{form.sheets}", sheet_mm: form.sheet_mm, count: 1,
-            note: inset.positive? ? "foot of this sheet; slope it inward" : nil)
-        end
+        (0...form.sheets).map { |sheet| sloped_sheet(form, sheet, index) }
+      end
+
+      def sloped_sheet(form, sheet, index)
+        inset = form.run_mm * sheet / form.sheets
+        shape = form.area.buffer(-inset)
+        shape = shape.intersection(@top) unless form.overhang?
+        piece(form, shape, index, name: "#{form.name}, sheet #{sheet + 1} of #{form.sheets}", sheet_mm: form.sheet_mm, count: 1,
+          note: inset.positive? ? "foot of this sheet; slope it inward" : nil)
+      end
+
+      def of_cut(form, index) = [outline_of(form, index, note: "cut #{number(form.depth_mm)} mm deep")]
+      def of_ramp(form, index) = [outline_of(form, index, note: "rises from #{number(form.from_z_mm)} to #{number(form.to_z_mm)} mm")]
+
+      # What is spread needs no template.
+      def of_skim(_form, _index) = []
+
+      def outline_of(form, index, sheet_mm: nil, count: 1, note: nil)
+        piece(form, placed(form), index, name: form.name, sheet_mm: sheet_mm, count: count, note: note)
       end
 
       # A solid carved from stacked sheets: each sheet by its own outline.
-      def mound(form, index)
-        material = @catalogue[form.material]
+      def of_mound(form, index)
+        material = form.material
         sheet = material && !material.sets? && material.stock_mm&.max or return []
-        slices = Relief::Slicing.new([sheet, form["crown_mm"]].min).mound(form)
+        slices = Relief::Slicing.new([sheet, form.crown_mm].min).mound(form)
         slices.each_with_index.map do |slice, i|
           piece(form, slice.shape.intersection(@top), index, name: "#{form.name}, slice #{i + 1} of #{slices.size}", sheet_mm: slice.sheet_mm,
             count: 1, note: "carve the steps away when it is glued")
@@ -71,8 +75,8 @@ module GreenPlinth
       end
 
       def piece(form, shape, index, **more)
-        Piece.new(pointer: form.pointer, material: form.material, shape: shape, cut_lines: cuts_into(form, shape, index), glue_lines: above(shape, index), feet: feet(shape),
-          note: nil, **more)
+        Piece.new(pointer: form.pointer, material: form.material_key, shape: shape, cut_lines: cuts_into(form, shape, index),
+          glue_lines: above(shape, index), feet: feet(shape), note: nil, **more)
       end
 
       # Later cuts that lie over it.
@@ -87,12 +91,13 @@ module GreenPlinth
 
       # The foot of the next forms that stand on it.
       def above(shape, index)
-        @design.forms.drop(index + 1).reject(&:cut?).map { |form|
- placed(form).intersection(shape) }.select { |shared| Plan::Geos.area(shared) >= LEAST_MM2 }.first(3)
+        shared = @design.forms.drop(index + 1).reject(&:cut?).map { |form| placed(form).intersection(shape) }
+        shared.select { |area| Plan::Geos.area(area) >= LEAST_MM2 }.first(3)
       end
 
       def feet(shape)
-        @design.subjects.flat_map { |subject| Composition::Standing.feet(subject) }.select { |xy| shape.contains?(Plan::Geos.point(xy)) }.map { |x, y| [x.round(2), y.round(2)] }
+        inside = @design.subjects.flat_map(&:foot_points).select { |xy| shape.contains?(Plan::Geos.point(xy)) }
+        inside.map { |x, y| [x.round(2), y.round(2)] }
       end
 
       def number(value) = format("%g", value.round(2))

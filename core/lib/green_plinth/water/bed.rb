@@ -8,7 +8,7 @@ module GreenPlinth
 
       # @return [Float, nil] mm above the top face; nil where the outline lies beside the plinth
       def deepest(water, terrain)
-        drawn = Plan::Outline.polygon(water.outline).intersection(terrain.ground.top)
+        drawn = water.area.intersection(terrain.ground.top)
         cells = (Relief::Coverage.of(drawn, terrain.grid) > 0.5) & (terrain.weight > 1e-6)
         terrain.height[cells].min if cells.count_true.positive?
       end

@@ -16,7 +16,7 @@ module GreenPlinth
       def initialize(terrain, lip_mm, water)
         @terrain = terrain
         @lip = lip_mm
-        @outline = Plan::Outline.polygon(water.outline).intersection(terrain.ground.top)
+        @outline = water.area.intersection(terrain.ground.top)
         @drawn = relative(Relief::Coverage.of(@outline, terrain.grid))
       end
 

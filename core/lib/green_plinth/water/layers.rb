@@ -9,10 +9,10 @@ module GreenPlinth
 
       module_function
 
-      # @param medium [Materials::Material, nil]
       # @return [Float, nil] mm a single pour may be deep
-      def limit(water, medium)
+      def limit(water)
         own = water.max_layer_mm
+        medium = water.medium
         made = medium && (water.tinted? && medium.max_tinted_layer_mm ? medium.max_tinted_layer_mm : medium.max_layer_mm)
         [own, made].compact.min
       end
@@ -20,8 +20,8 @@ module GreenPlinth
       # @param basin [Basin]
       # @param bed_mm [Float] the deepest ground
       # @return [Array<Layer>] lowest first
-      def slice(water, medium, basin, bed_mm)
-        most = limit(water, medium)
+      def slice(water, basin, bed_mm)
+        most = limit(water)
         edges(water, bed_mm, most).each_cons(2).map do |bottom, top|
           Layer.new(thickness_mm: top - bottom, volume_mm3: basin.volume(top) - basin.volume(bottom), bottom_mm: bottom,
             top_mm: top, too_thick: !most.nil? && top - bottom > most + 1e-6)

@@ -16,8 +16,8 @@ module GreenPlinth
       def of(water, medium, volume_ml)
         return { "mix_ml" => nil, "parts" => nil, "drops" => nil } unless medium
 
-        mix = volume_ml / (1 - medium.shrinkage) * WASTE
-        per10 = water["tint"]&.fetch("drops_per_10ml", nil)
+        mix = medium.wet_volume(volume_ml) * WASTE
+        per10 = water.tint_drops
         { "mix_ml" => mix.round(2), "parts" => parts(medium, mix), "drops" => per10 && (per10 * mix / 10).round,
           "tint_ml" => per10 && (per10 * mix / 10 / DROPS_PER_ML).round(2) }
       end

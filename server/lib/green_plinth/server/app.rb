@@ -5,7 +5,7 @@ module GreenPlinth
     # The Rack application: guards, then resources, then the pages.
     class App < Sinatra::Base
       # A body larger than the largest plinth file is refused before it is read.
-      MOST_BYTES = Formats::Json::MOST_BYTES
+      MOST_BYTES = Files::Json::MOST_BYTES
 
       set :environment, ENV.fetch("APP_ENV", "production").to_sym
       set :show_exceptions, false
@@ -17,22 +17,22 @@ module GreenPlinth
       set :host_authorization, { permitted_hosts: ["localhost", "127.0.0.1", "[::1]", *ENV.fetch("GREEN_PLINTH_HOSTS", "").split(",")] }
 
       register Resources::Session
-      register Resources::Catalogue
+      register Resources::Entries
       register Resources::Builds
       register Resources::Changes
-      register Resources::Exports
+      register Resources::Downloads
       register Resources::Outlines
       register Resources::Composing
       register Resources::ScaleDesk
       register Resources::Shaping
       register Resources::Timing
-      register Resources::Bench
+      register Resources::WhatNow
       register Resources::Planning
       register Resources::Dryings
       register Resources::Live
       register Resources::Pages
 
-      helpers Helpers
+      helpers Helpers::Asked, Helpers::Answers
 
       # @return [#call]
       def self.over(store:, desk:, contract:, clock:, secret:)
@@ -54,10 +54,10 @@ module GreenPlinth
         headers "X-Content-Type-Options" => "nosniff", "Referrer-Policy" => "same-origin", "Cache-Control" => "no-store"
       end
 
-      error(Problem) { |e| problem(e) }
-      error(InvalidFile) { |e| problem(Problem.invalid(e)) }
-      error(Infeasible) { |e| problem(Problem.new(422, "No schedule", e.message)) }
-      error(Sinatra::NotFound) { problem(Problem.not_found("page #{request.path_info}")) }
+      error(Refusal) { |e| problem(e) }
+      error(InvalidFile) { |e| problem(Refusal.invalid(e)) }
+      error(Infeasible) { |e| problem(Refusal.new(422, "No schedule", e.message)) }
+      error(Sinatra::NotFound) { problem(Refusal.not_found("page #{request.path_info}")) }
 
       error do |e|
         warn "#{e.class}: #{e.message}\n  #{(e.backtrace || []).first(12).join("\n  ")}"

@@ -31,7 +31,7 @@ module GreenPlinth
       private
 
       # The one schema that the description takes from elsewhere: the plinth file's own.
-      def shipped(_uri) = JSON.parse(File.read(Formats::Schema::PATH))
+      def shipped(_uri) = JSON.parse(File.read(Files::Schema::PLINTH_FILE))
     end
   end
 end

@@ -71,31 +71,46 @@ module GreenPlinth
         end
       end
 
-      # Calls the block with id and version of each build that changes, in any process; never returns.
-      def listen
-        @db.listen(:builds, loop: true) { |_channel, _pid, payload| yield(*payload.split.map(&:to_i)) }
+      # Channels that the database tells changes on: of builds, and of the workshop's own entries and notes.
+      CHANGED = "builds"
+      RESTOCKED = "workshop"
+
+      # Calls the block with the channel and its payload at each change that any process makes ("id version" of a build);
+      # never returns, raises when the connection is lost.
+      # @param ready [#call] called once when it listens
+      def listen(ready:)
+        @db.listen([CHANGED, RESTOCKED], loop: true, after_listen: ->(_connection) { ready.call }) do |channel, _pid, payload|
+          yield(channel, payload)
+        end
       end
+
+      # @return [Hash{Integer => Integer}] by build
+      def versions = builds_ds.select_hash(:id, :version)
 
       # @param kind [String] "materials" or "techniques"
       # @return [Hash{String => Hash}] the maker's own, by key
       def own(kind) = own_ds.where(kind: kind).order(:key).to_h { |row| [row[:key], plain(row[:data])] }
 
-      def put_own(kind, key, data)
-        own_ds.insert_conflict(target: %i[kind key], update: { data: json(data), updated_at: Sequel::CURRENT_TIMESTAMP })
-              .insert(kind: kind, key: key, data: json(data))
+      # Puts entries in place of those of the same key: all of them or none.
+      # @param entries [Hash{String => Hash{String => Hash}}] by kind and key
+      def put_own(entries)
+        @db.transaction do
+          entries.each { |kind, list| list.each { |key, data| put_entry(kind, key, data) } }
+          restocked
+        end
       end
 
-      def delete_own(kind, key) = own_ds.where(kind: kind, key: key).delete
+      def delete_own(kind, key) = own_ds.where(kind: kind, key: key).delete.tap { restocked }
 
       # @return [Array<Hash>] how long materials took: id, material, foretold_min, observed_min, note; the newest first
       def dryings = dryings_ds.reverse(:id).select(:id, :material, :foretold_min, :observed_min, :note).all
 
       def note_drying(material:, foretold_min:, observed_min:, note:)
-        dryings_ds.insert(material: material, foretold_min: foretold_min, observed_min: observed_min, note: note)
+        dryings_ds.insert(material: material, foretold_min: foretold_min, observed_min: observed_min, note: note).tap { restocked }
       end
 
       # @return [Boolean] whether there was one
-      def delete_drying(id) = dryings_ds.where(id: id).delete.positive?
+      def delete_drying(id) = dryings_ds.where(id: id).delete.positive?.tap { restocked }
 
       def empty? = builds_ds.empty?
 
@@ -107,6 +122,12 @@ module GreenPlinth
 
       private
 
+      def put_entry(kind, key, data)
+        own_ds.insert_conflict(target: %i[kind key], update: { data: json(data), updated_at: Sequel::CURRENT_TIMESTAMP })
+              .insert(kind: kind, key: key, data: json(data))
+      end
+
+      def restocked = @db.notify(RESTOCKED, payload: "")
       def builds_ds = @db[:builds]
       def build_ds(id) = builds_ds.where(id: id)
       def revisions_ds = @db[:revisions]
@@ -129,7 +150,7 @@ module GreenPlinth
 
       def move(id, revision, summary)
         build_ds(id).update(position: revision, version: Sequel[:version] + 1, summary: json(summary), updated_at: Sequel::CURRENT_TIMESTAMP)
-        @db.notify(:builds, payload: "#{id} #{build_ds(id).get(:version)}")
+        @db.notify(CHANGED, payload: "#{id} #{build_ds(id).get(:version)}")
       end
 
       def place(id, revision) = build_ds(id).update(position: revision)

@@ -6,14 +6,14 @@ module GreenPlinth
     # have been seen to dry here.
     class Workshop
       # @param store [Store]
-      # @param shipped [Materials::Catalogue]
-      def initialize(store, shipped: Materials::Catalogue.default)
+      # @param shipped [Catalogue]
+      def initialize(store, shipped: Catalogue.default)
         @store = store
         @shipped = shipped
         read
       end
 
-      # @return [Materials::Catalogue]
+      # @return [Catalogue]
       attr_reader :catalogue
 
       # @return [Hash] "materials" and "techniques" of the maker's own, by key
@@ -22,20 +22,20 @@ module GreenPlinth
       # @param entries [Hash] of the same shape, added to or put in place of what is there
       # @return [void]; raises InvalidFile
       def put(entries)
-        whole = Formats::CatalogueFile::KINDS.to_h { |kind| [kind, own[kind].merge(entries[kind] || {})] }
-        problems = Formats::CatalogueFile.new(@shipped).problems(whole.merge("format" => Formats::CatalogueFile::FORMAT))
+        whole = Files::CatalogueFile::KINDS.to_h { |kind| [kind, own[kind].merge(entries[kind] || {})] }
+        problems = Files::CatalogueFile.new(@shipped).problems(whole.merge("format" => Files::CatalogueFile::FORMAT))
         raise InvalidFile, problems unless problems.empty?
 
-        entries.each { |kind, list| list.each { |key, data| @store.put_own(kind, key, data) } }
+        @store.put_own(entries)
         read
       end
 
-      # @return [void]; raises Problem (404, or 409 where builds or own entries use it)
+      # @return [void]; raises Refusal (404, or 409 where builds or own entries use it)
       def delete(kind, key)
-        raise Problem.not_found("#{kind.chomp("s")} of your own called #{key}") unless own[kind]&.key?(key)
+        raise Refusal.not_found("#{kind.chomp("s")} of your own called #{key}") unless own[kind]&.key?(key)
 
         users = users_of(kind, key)
-        raise Problem.new(409, "Still in use", "#{key} is used by #{users.join(", ")}: change that first.") if users.any? && !shipped?(kind, key)
+        raise Refusal.new(409, "Still in use", "#{key} is used by #{users.join(", ")}: change that first.") if users.any? && !shipped?(kind, key)
 
         @store.delete_own(kind, key)
         read
@@ -55,22 +55,29 @@ module GreenPlinth
         id
       end
 
-      # @return [void]; raises Problem (404)
+      # @return [void]; raises Refusal (404)
       def strike(id)
-        @store.delete_drying(id) or raise Problem.not_found("note #{id}")
+        @store.delete_drying(id) or raise Refusal.not_found("note #{id}")
         read
+      end
+
+      # Reads anew what the database has.
+      # @return [Boolean] whether it was something else than is known here
+      def read
+        stock = [Files::CatalogueFile::KINDS.to_h { |kind| [kind, @store.own(kind)] }.freeze, notes]
+        return false if stock == @stock
+
+        @stock = stock
+        @own = stock.first
+        @catalogue = @shipped.with(own["materials"], own["techniques"], history(stock.last))
+        true
       end
 
       private
 
-      def history
-        Drying::History.new(@store.dryings.group_by { |row| row[:material] }
+      def history(notes)
+        Drying::History.new(notes.group_by { |row| row[:material] }
           .transform_values { |rows| rows.map { |row| row[:observed_min] / row[:foretold_min] } })
-      end
-
-      def read
-        @own = Formats::CatalogueFile::KINDS.to_h { |kind| [kind, @store.own(kind)] }.freeze
-        @catalogue = @shipped.with(own["materials"], own["techniques"], history)
       end
 
       # What ships under the same name comes back when the own one goes.

@@ -6,7 +6,8 @@ module GreenPlinth
       # How much of the top is taken by things that stand on it.
       class Crowding < Judgement
         title "Room to breathe"
-        purposes SHOWN
+        weight 90
+        purposes "shown"
         # Above this the eye finds no rest (from memory), percent.
         CROWDED_PCT = 65
 
@@ -15,9 +16,15 @@ module GreenPlinth
 
           taken = layout.taken_pct
           crowded = taken > CROWDED_PCT
+          judged(crowded ? "look" : "good", "#{things} #{number(taken)} % of the top#{": take out what does not serve the story" if crowded}.",
+            figure: taken, unit: "%", marks: [Mark.area(layout.taken, crowded ? "trouble" : "guide")])
+        end
+
+        private
+
+        def things
           count = design.subjects.size + design.features.size
-          judged(crowded ? "look" : "good", "#{count} thing#{"s" unless count == 1} take#{"s" if count == 1} #{number(taken)} % of the top" \
-                                            "#{crowded ? ": take out what does not serve the story" : ""}.", figure: taken, unit: "%", marks: [Mark.area(layout.taken, crowded ? "trouble" : "guide")])
+          count == 1 ? "1 thing takes" : "#{count} things take"
         end
       end
     end

@@ -6,18 +6,17 @@ module GreenPlinth
       # Whether what is looked at first stands in the very middle.
       class DeadCentre < Judgement
         title "Off the middle"
-        purposes %w[display_plinth vignette diorama photo_set sea_base floating_display]
+        weight 50
+        purposes "shown"
         # Within this share of the shorter side the eye reads the middle (from memory).
         MIDDLE = 0.06
-        # A single figure on a plinth may stand in the middle where its lines rise to it (from memory).
-        CENTRED_IS_FINE = %w[display_plinth floating_display].freeze
 
         def verdict
           return unless focal
 
           distance = Math.hypot(focal.at_mm[0] - middle[0], focal.at_mm[1] - middle[1])
           centred = distance < MIDDLE * [box[2] - box[0], box[3] - box[1]].min
-          fine = !centred || CENTRED_IS_FINE.include?(design.purpose)
+          fine = !centred || may_be_centred?
           judged(fine ? "good" : "look", sentence(distance, centred), figure: distance, unit: "mm", marks: marks(distance, fine))
         end
 
@@ -25,9 +24,12 @@ module GreenPlinth
 
         def middle = [(box[0] + box[2]) / 2, (box[1] + box[3]) / 2]
 
+        # A single figure on a plinth may stand there where its lines rise to it (from memory).
+        def may_be_centred? = design.purpose.trait?("centred")
+
         def sentence(distance, centred)
           return "#{focal.name.capitalize} stands #{mm(distance)} from the middle." unless centred
-          return "#{focal.name.capitalize} stands in the middle, as a figure on a plinth may: let the lines rise to it." if CENTRED_IS_FINE.include?(design.purpose)
+          return "#{focal.name.capitalize} stands in the middle, as a figure on a plinth may: let the lines rise to it." if may_be_centred?
 
           "#{focal.name.capitalize} stands #{mm(distance)} from dead centre: the scene holds still around it."
         end

@@ -6,7 +6,8 @@ module GreenPlinth
       # The turn of each long axis against the nearest straight edge.
       class EdgeAngle < Judgement
         title "Angle to the edges"
-        purposes %w[display_plinth vignette diorama photo_set sea_base]
+        weight 40
+        purposes "edged"
         SQUARE_DEG = 5
         # Livelier than square, calmer than askew: 10–15° common practice, to 25° from memory.
         LIVELY_DEG = (10..25)

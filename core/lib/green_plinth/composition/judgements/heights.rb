@@ -6,7 +6,8 @@ module GreenPlinth
       # Front, middle and back of the base as the eye has them: how high each rises.
       class Heights < Judgement
         title "Front, middle, back"
-        purposes SHOWN
+        weight 70
+        purposes "shown"
         # Less relief than this share of the longer side looks like a table top (from memory).
         FLAT = 0.06
         NAMES = %w[front middle back].freeze

@@ -6,7 +6,8 @@ module GreenPlinth
       # Roads, walls, ditches and the like that point at what is looked at first.
       class LeadingLines < Judgement
         title "Leading lines"
-        purposes SHOWN
+        weight 80
+        purposes "shown"
         # A line that passes within this share of the longer side still leads there (from memory).
         NEAR = 0.08
 
@@ -22,7 +23,7 @@ module GreenPlinth
         # Everything drawn along a line.
         def lines
           @lines ||= (design.features + design.forms + design.zones + design.waters).filter_map do |part|
-            part.outline["points_mm"] if part.outline && part.outline["kind"] == "strip"
+            part.outline["points_mm"] if part.strip?
           end
         end
 
@@ -30,7 +31,7 @@ module GreenPlinth
         def leads?(line) = ends(line).any? { |before, last| carried(before, last).distance(Plan::Geos.point(focal.at_mm)) <= reach }
 
         def ends(line) = [[line[-2], line[-1]], [line[1], line[0]]]
-        def reach = [NEAR * longer_side, Math.sqrt(Standing.footprint(focal).area / Math::PI)].max
+        def reach = [NEAR * longer_side, Math.sqrt(focal.footprint_area.area / Math::PI)].max
 
         def carried(before, last)
           long = Math.hypot(last[0] - before[0], last[1] - before[1])

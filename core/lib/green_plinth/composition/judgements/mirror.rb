@@ -6,7 +6,8 @@ module GreenPlinth
       # How much of the plan its own mirror image covers again.
       class Mirror < Judgement
         title "Mirror symmetry"
-        purposes %w[display_plinth vignette diorama photo_set]
+        weight 60
+        purposes "staged"
         # Above this the two halves read as one cut-out (from memory), percent.
         ALIKE_PCT = 70
 

@@ -6,24 +6,28 @@ module GreenPlinth
       # Will the base swallow what stands on it, or the other way about?
       class Presence < Judgement
         title "Presence on the base"
+        weight 10
 
         def verdict
           return if design.subjects.empty?
 
           share = layout.share_pct
-          low, usual, high = catalogue.sizes["shares_pct"][design.purpose]
-          return judged("unknown", "The subjects stand on #{number(share)} % of the top. For this purpose there is no usual share.", figure: share,
-            unit: "%") unless low
+          low, usual, high = design.purpose["shares_pct"]
+          return unknown(share) unless low
 
           judged(share.between?(low, high) ? "good" : "look", sentence(share, low, usual, high), figure: share, unit: "%",
-            marks: design.subjects.map { |subject| Mark.area(Standing.footprint(subject)) }, fixes: [other_size(share, usual)])
+            marks: design.subjects.map { |subject| Mark.area(subject.footprint_area) }, fixes: [other_size(share, usual)])
         end
 
         private
 
+        def unknown(share)
+          judged("unknown", "The subjects stand on #{number(share)} % of the top. For this purpose there is no usual share.", figure: share, unit: "%")
+        end
+
         def sentence(share, low, usual, high)
-          span = "#{design.purpose.tr("_", " ")} usually has #{low}–#{high} %, about #{usual} %"
-          word = if share < low then "they are lost on it" else share > high ? "they swamp it" : "the base carries them" end
+          span = "#{design.purpose.name} usually has #{low}–#{high} %, about #{usual} %"
+          word = share < low ? "they are lost on it" : share > high ? "they swamp it" : "the base carries them"
           "The subjects stand on #{number(share)} % of the top: #{word}. A #{span}."
         end
 
@@ -37,13 +41,13 @@ module GreenPlinth
           other = share * top / Plan::Outline.polygon(outline).area
           return if Math.log(other / usual).abs >= Math.log(share / usual).abs - 0.01
 
-          Snags::Fix.new("take #{best["label"]}: #{number(other)} %", replaced(outline))
+          Fix.new("take #{best["label"]}: #{number(other)} %", replaced(outline))
         end
 
         # A smaller top of its own goes with the old size.
         def replaced(outline)
           patch = [{ "op" => "add", "path" => "/plinth/outline", "value" => outline }]
-          design.plinth["top_outline"] ? patch + [{ "op" => "remove", "path" => "/plinth/top_outline" }] : patch
+          design.plinth.bevelled? ? patch + [{ "op" => "remove", "path" => "/plinth/top_outline" }] : patch
         end
 
         # Common sizes of this shape for this purpose that the subjects fit on.
@@ -56,7 +60,7 @@ module GreenPlinth
 
         def holds?(outline)
           shape = Plan::Outline.polygon(outline)
-          design.subjects.all? { |subject| Plan::Geos.area(Standing.footprint(subject).difference(shape)) < 0.5 }
+          design.subjects.all? { |subject| Plan::Geos.area(subject.footprint_area.difference(shape)) < 0.5 }
         end
       end
     end

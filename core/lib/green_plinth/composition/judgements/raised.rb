@@ -6,20 +6,24 @@ module GreenPlinth
       # How far the ground raises a figure that is played with, against the maker's own limit.
       class Raised < Judgement
         title "Raised by"
-        purposes PLAYED
+        weight 120
+        purposes "played"
 
         def verdict
           return if design.subjects.empty?
 
           subject = design.subjects.max_by { |one| @evaluation.solids.foot(one) }
           raised = @evaluation.solids.foot(subject)
-          limit = design.limits["raise_mm"]
-          return judged("unknown", "#{subject.name.capitalize} stands #{mm(raised)} above the top. Type how far your rules let it be raised, and this says whether that is kept.",
-            figure: raised, unit: "mm") unless limit
+          limit = design.limits.raise_mm
+          stands = "#{subject.name.capitalize} stands #{mm(raised)} above the top"
+          return judged("unknown", "#{stands}. #{ASK}", figure: raised, unit: "mm") unless limit
 
-          judged(raised <= limit ? "good" : "trouble", "#{subject.name.capitalize} stands #{mm(raised)} above the top; your limit is #{mm(limit)}.", figure: raised, unit: "mm",
-            marks: [Mark.point(subject.at_mm, raised <= limit ? "good" : "trouble", mm(raised))])
+          word = raised <= limit ? "good" : "trouble"
+          judged(word, "#{stands}; your limit is #{mm(limit)}.", figure: raised, unit: "mm", marks: [Mark.point(subject.at_mm, word, mm(raised))])
         end
+
+        ASK = "Type how far your rules let it be raised, and this says whether that is kept."
+        private_constant :ASK
       end
     end
   end

@@ -6,7 +6,8 @@ module GreenPlinth
       # Copies of this base side by side: whether what reaches out meets the neighbour.
       class RankAndFile < Judgement
         title "In rank and file"
-        purposes PLAYED
+        weight 110
+        purposes "played"
         # Silhouettes that pass nearer than this catch when a base is moved (from memory), mm.
         LEAST_MM = 1.0
 

@@ -6,7 +6,8 @@ module GreenPlinth
       # What hides what, from where the base is looked at.
       class SightLines < Judgement
         title "What the eye sees"
-        purposes SHOWN
+        weight 20
+        purposes "shown"
         # Less of a subject than this is a crowd's back row (from memory), percent.
         ENOUGH_PCT = 60
 
@@ -42,7 +43,7 @@ module GreenPlinth
         def marks
           seen.compact.flat_map do |subject, pct|
             lines = @evaluation.sight.hidden_by(subject).reject { |pointer, _| pointer.empty? }.map do |pointer, _|
-              Mark.line([subject.at_mm, Standing.middle(part(pointer))], "trouble")
+              Mark.line([subject.at_mm, part(pointer).middle], "trouble")
             end
             [Mark.point(subject.at_mm, pct >= ENOUGH_PCT ? "good" : "trouble", "#{number(pct)} % seen"), *lines]
           end

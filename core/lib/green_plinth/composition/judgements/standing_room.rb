@@ -6,16 +6,15 @@ module GreenPlinth
       # Whether the ground under each subject is level enough to stand on.
       class StandingRoom < Judgement
         title "Room for the feet"
+        weight 100
 
         def verdict
-          tilts = design.subjects.reject { |subject|
- subject.kind == "hull" }.filter_map { |subject| @evaluation.footing.uneven_mm(subject)&.then { |mm|
- [subject, mm] } }
+          tilts = design.standing.filter_map { |subject| @evaluation.footing.uneven_mm(subject)&.then { |uneven| [subject, uneven] } }
           return if tilts.empty?
 
           subject, worst = tilts.max_by(&:last)
-          judged(worst <= Footing::LEVEL_MM ? "good" : "trouble", sentence(subject, worst), figure: worst, unit: "mm", marks: tilts.flat_map { |one, mm|
- marks(one, mm) })
+          judged(worst <= Footing::LEVEL_MM ? "good" : "trouble", sentence(subject, worst), figure: worst, unit: "mm",
+            marks: tilts.flat_map { |one, uneven| marks(one, uneven) })
         end
 
         private
@@ -28,7 +27,7 @@ module GreenPlinth
 
         def marks(subject, uneven)
           tone = uneven <= Footing::LEVEL_MM ? "good" : "trouble"
-          [Mark.area(Standing.footprint(subject), tone), Mark.point(subject.at_mm, tone, "±#{number(uneven / 2)} mm")]
+          [Mark.area(subject.footprint_area, tone), Mark.point(subject.at_mm, tone, "±#{number(uneven / 2)} mm")]
         end
       end
     end

@@ -6,14 +6,15 @@ module GreenPlinth
       # Whether what is looked at first stands where two third lines cross; in a photo set, on a third of the picture.
       class Thirds < Judgement
         title "Thirds"
-        purposes %w[display_plinth vignette diorama photo_set sea_base]
+        weight 30
+        purposes "edged"
         # This share of the longer side still reads as on the crossing (from memory).
         NEAR = 0.08
 
         def verdict
           return judged("unknown", "Say which subject is looked at first.", unit: "mm") unless focal
 
-          design.purpose == "photo_set" ? in_picture : on_plan
+          design.purpose.trait?("pictured") ? in_picture : on_plan
         end
 
         private
@@ -21,8 +22,9 @@ module GreenPlinth
         def on_plan
           distance = Math.hypot(nearest[0] - focal.at_mm[0], nearest[1] - focal.at_mm[1])
           near = distance <= NEAR * longer_side
-          judged(near ? "good" : "look", "#{focal.name.capitalize} stands #{mm(distance)} from the nearest crossing of the third lines" \
-                                         "#{near ? "" : ": nearer to it, the eye finds room to wander"}.", figure: distance, unit: "mm", marks: lines + reach(distance))
+          advice = ": nearer to it, the eye finds room to wander" unless near
+          judged(near ? "good" : "look", "#{focal.name.capitalize} stands #{mm(distance)} from the nearest crossing of the third lines#{advice}.",
+            figure: distance, unit: "mm", marks: lines + reach(distance))
         end
 
         def nearest = @nearest ||= xs.product(ys).min_by { |x, y| Math.hypot(focal.at_mm[0] - x, focal.at_mm[1] - y) }
@@ -42,9 +44,9 @@ module GreenPlinth
           at = eye.picture(*focal.at_mm, 0)[0]
           third = thirds(left, right).min_by { |line| (line - at).abs }
           near = (third - at).abs <= NEAR * (right - left)
-          judged(near ? "good" : "look", "In the picture #{focal.name} stands #{number(100 * (at - left) / (right - left))} % of the way across, " \
-                                         "#{mm((third - at).abs)} from a third.", figure: (third - at).abs, unit: "mm", marks: thirds(left, right).map { |line|
- picture_line(line) })
+          across = 100 * (at - left) / (right - left)
+          judged(near ? "good" : "look", "In the picture #{focal.name} stands #{number(across)} % of the way across, #{mm((third - at).abs)} from a third.",
+            figure: (third - at).abs, unit: "mm", marks: thirds(left, right).map { |line| picture_line(line) })
         end
 
         # A line of the picture, as it runs away from the eye over the base.

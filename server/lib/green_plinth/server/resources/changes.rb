@@ -8,15 +8,15 @@ module GreenPlinth
         def self.registered(app)
           app.patch("/api/builds/:id") do
             edit = body_as("Edit")
-            desk.change(build_id, edit["version"], edit["label"], edit["patch"])
-            json_body(desk.show(desk.find(build_id), edit["sections"]))
+            desk.change(id_in_path, edit["version"], edit["label"], edit["patch"])
+            json_body(desk.show(build, edit["sections"]))
           end
 
           %w[undo redo].each do |move|
             app.post("/api/builds/:id/#{move}") do
               at = body_as("Move")
-              desk.public_send(move, build_id, at["version"])
-              json_body(desk.show(desk.find(build_id), at["sections"]))
+              desk.public_send(move, id_in_path, at["version"])
+              json_body(desk.show(build, at["sections"]))
             end
           end
         end

@@ -6,13 +6,13 @@ module GreenPlinth
       # How long things have been seen to dry in this workshop: noted at a step, told with what it does to the forecast.
       module Dryings
         def self.registered(app)
-          app.helpers Told
+          app.helpers Notes
 
           app.get("/api/dryings") { json_body(desk.workshop.notes.map { |row| drying(row) }) }
 
           app.post("/api/builds/:id/dried") do
             asked = body_as("Dried")
-            step = step_named(evaluated, asked["step"])
+            step = step_named(asked["step"])
             unless step.stages.material && step.stages.dry_min.to_i.positive?
               raise InvalidFile, [GreenPlinth::Problem.new("/step", "nothing dries after “#{step.title}”")]
             end
@@ -23,18 +23,19 @@ module GreenPlinth
           end
 
           app.delete("/api/dryings/:id") do
-            desk.strike_drying(build_id)
+            desk.strike_drying(id_in_path("note"))
             status 204
           end
         end
 
         # Notes as data.
-        module Told
+        module Notes
           def drying(row)
             key = row[:material]
+            history = desk.catalogue.history
             { "id" => row[:id], "material" => key, "name" => desk.catalogue.name(key), "foretold_min" => row[:foretold_min].round(1),
-              "observed_min" => row[:observed_min].round(1), "note" => row[:note], "factor" => desk.catalogue.history.factor(key).round(3),
-              "seen" => desk.catalogue.history.count(key) }
+              "observed_min" => row[:observed_min].round(1), "note" => row[:note], "factor" => history.factor(key).round(3),
+              "seen" => history.count(key) }
           end
         end
       end

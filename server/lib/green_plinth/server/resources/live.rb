@@ -11,8 +11,8 @@ module GreenPlinth
 
         def self.registered(app)
           app.get("/api/builds/:id/events") do
-            id = build_id
-            board = Bulletin.of(settings.store)
+            id = id_in_path
+            board = Listener.of(settings.store)
             content_type "text/event-stream"
             headers "Cache-Control" => "no-cache", "X-Accel-Buffering" => "no"
             Stream.new(board, id, BEAT)

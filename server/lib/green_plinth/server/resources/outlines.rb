@@ -8,7 +8,7 @@ module GreenPlinth
         def self.registered(app)
           app.post("/api/outlines") do
             drawing = body_as("SvgDrawing")
-            json_body({ "points_mm" => drawing["svg"] ? Formats::SvgOutline.points(drawing["svg"]) : Formats::DxfOutline.points(drawing["dxf"]) })
+            json_body({ "points_mm" => drawing["svg"] ? Imports::SvgOutline.points(drawing["svg"]) : Imports::DxfOutline.points(drawing["dxf"]) })
           end
         end
       end

@@ -24,7 +24,7 @@ module GreenPlinth
             raise Sinatra::NotFound if request.path_info.start_with?("/api/")
 
             page = File.join(PAGES, "index.html")
-            raise Problem.new(503, "No pages", "The pages are not built yet: run bin/start.") unless File.file?(page)
+            raise Refusal.new(503, "No pages", "The pages are not built yet: run bin/start.") unless File.file?(page)
 
             nonce = SecureRandom.base64(16)
             headers "Content-Security-Policy" => format(POLICY, nonce: nonce)

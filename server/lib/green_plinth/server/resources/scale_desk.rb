@@ -6,50 +6,41 @@ module GreenPlinth
       # The scale desk: sizes in life and in the model, as typed.
       module ScaleDesk
         def self.registered(app)
-          app.helpers Typed
+          app.helpers Table
 
           app.get("/api/scale") { json_body(scale_desk.to_h) }
 
           app.get("/api/scale/length") do
-            real = typed("real", "m", optional: true)
-            json_body(scale_desk.length(real_mm: real, model_mm: real ? nil : typed("model", "mm")))
+            real = length("real", "m", optional: true)
+            json_body(scale_desk.length(real_mm: real, model_mm: real ? nil : length("model", "mm")))
           end
 
           app.get("/api/scale/check") do
-            low = typed("low", "mm")
-            high = typed("high", "mm", optional: true) || low
-            json_body(scale_desk.check(kind, *[low, high].sort, represents: params["represents"]))
+            low = length("low", "mm")
+            high = length("high", "mm", optional: true) || low
+            json_body(scale_desk.check(packet, *[low, high].sort, represents: params["represents"]))
           end
 
-          app.get("/api/scale/resize") do
-            percent = params["from"].to_s.empty? ? scale_desk.resize_to_pct(real_mm: typed("real", "m"),
-              present_mm: typed("present", "mm")) : scale_desk.resize_pct(from: number("from", 0.1..2000))
-            json_body({ "percent" => percent.round(2) })
-          end
+          app.get("/api/scale/resize") { json_body({ "percent" => resized.round(2) }) }
         end
 
-        # Lengths and kinds out of the query.
-        module Typed
-          # A kilometre and a hair's breadth, mm.
-          LENGTHS = (0.001..1e6)
-
+        # The desk at the scale asked for, and what is looked up at it.
+        module Table
           def scale_desk = Scale::Desk.new(desk.catalogue, ratio)
 
-          def kind
-            return params["kind"] if Scale::Desk::KINDS.key?(params["kind"])
+          # @return [String] a kind of packet
+          def packet
+            known = desk.catalogue.kinds["packets"]
+            return params["kind"] if known.key?(params["kind"])
 
-            raise InvalidFile, [GreenPlinth::Problem.new("/kind", "must be one of #{Scale::Desk::KINDS.keys.join(", ")}")]
+            raise InvalidFile, [GreenPlinth::Problem.new("/kind", "must be one of #{known.keys.join(", ")}")]
           end
 
-          # @param unit [String] of a bare number
-          # @return [Float, nil] mm; raises InvalidFile
-          def typed(name, unit, optional: false)
-            return if optional && params[name].to_s.strip.empty?
+          # From another scale, or from the size of a thing in hand.
+          def resized
+            return scale_desk.resize_pct(from: number("from", Helpers::Asked::RATIOS)) unless params["from"].to_s.empty?
 
-            value = Scale::Length.parse(params[name].to_s[0, 60], unit)
-            return value if value && LENGTHS.cover?(value)
-
-            raise InvalidFile, [GreenPlinth::Problem.new("/#{name}", "must be a length, like 4.2 m, 13 ft 9 in or 3/8 in")]
+            scale_desk.resize_to_pct(real_mm: length("real", "m"), present_mm: length("present", "mm"))
           end
         end
       end

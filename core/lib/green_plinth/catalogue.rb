@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  # The materials, techniques, kinds and reference things that the computation speaks of: data, each value with a source.
+  class Catalogue
+    REFERENCE = %w[things sizes railways figures sea_states presets].freeze
+
+    attr_reader :materials, :techniques, :kinds, :cautions, :things, :sizes, :railways, :figures, :sea_states, :presets
+
+    # @return [Catalogue] the one that ships, read once
+    def self.default = @default ||= load(DATA)
+
+    # @param folder [String] laid out as core/data
+    def self.load(folder)
+      read = ->(path) { YAML.safe_load_file(File.join(folder, path)) }
+      materials = Dir[File.join(folder, "materials", "*.yml")].sort.map { |path| YAML.safe_load_file(path) }.reduce(:merge)
+      new(materials: materials, techniques: read["techniques.yml"], cautions: read["cautions.yml"], kinds: Kinds.load(folder),
+        reference: REFERENCE.to_h { |name| [name, read["reference/#{name}.yml"]] })
+    end
+
+    # @param materials [Hash{String => Hash}]
+    # @param techniques [Hash{String => Hash}]
+    # @param kinds [Kinds]
+    # @param cautions [Hash{String => Hash}]
+    # @param reference [Hash{String => Hash, Array}] by the names in REFERENCE
+    def initialize(materials:, techniques:, kinds:, cautions:, reference:)
+      @kinds = kinds
+      @materials = materials_of(materials).freeze
+      @techniques = techniques_of(techniques).freeze
+      @cautions = cautions.freeze
+      @things, @sizes, @railways, @figures, @sea_states, @presets = reference.values_at(*REFERENCE).map(&:freeze)
+    end
+
+    # @return [Drying::History] what the maker has seen of these materials
+    def history = @history ||= Drying::History.new
+
+    # The same with a maker's own entries, which stand before those that ship, and with what they have seen dry.
+    # @param materials [Hash{String => Hash}]
+    # @param techniques [Hash{String => Hash}]
+    # @param history [Drying::History]
+    # @return [Catalogue]
+    def with(materials, techniques, history = self.history)
+      dup.tap do |copy|
+        copy.instance_exec do
+          @history = history
+          @materials = @materials.merge(materials_of(materials)).freeze
+          @techniques = @techniques.merge(techniques_of(techniques)).freeze
+        end
+      end
+    end
+
+    # @return [Material, nil]
+    def [](key) = materials[key]
+
+    # @return [Technique, nil]
+    def technique(key) = techniques[key]
+
+    # The way of working, or the material, that comes by itself with a part of a design: see works.yml.
+    # @return [Technique]
+    def usual_technique(purpose) = techniques.fetch(kinds.work(purpose))
+
+    # @return [Material]
+    def usual_material(purpose) = materials.fetch(kinds.work(purpose, "material"))
+
+    # @return [String] for sentences; a mix or an unknown key speaks for itself
+    def name(key) = materials[key]&.name || key.to_s.delete_prefix("mix:").tr("_", " ")
+
+    private
+
+    def materials_of(entries) = entries.to_h { |key, data| [key, Material.new(key, data, kinds.of("families", data["family"]))] }
+    def techniques_of(entries) = entries.to_h { |key, data| [key, Technique.new(key, data, kinds.of("phases", data["phase"]))] }
+  end
+end

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  class Design
+    # What the finished thing must keep to; nil where the maker sets no limit. Millimetres, grams, minor units of money.
+    class Limits
+      # A case, a shelf or a box; sides that do not matter are nil.
+      Place = Struct.new(:name, :width_mm, :depth_mm, :height_mm, :mass_g, keyword_init: true)
+
+      def initialize(data)
+        @data = data
+      end
+
+      def raise_mm = @data["raise_mm"]
+      def float_gap_mm = @data["float_gap_mm"]
+      def float_load_g = @data["float_load_g"]
+      def float_off_axis_mm = @data["float_off_axis_mm"]
+      def budget_minor = @data["budget_minor"]
+
+      # @return [Array<Place>] what it must go into
+      def fit_in = (@data["fit_in"] || []).map { |place| Place.new(**place.transform_keys(&:to_sym)) }
+    end
+  end
+end

@@ -1,0 +1,122 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Files
+    # green-plinth-evaluation/1: an evaluation as JSON-ready data. What is not known is nil, never 0.
+    class EvaluationFile
+      # @param evaluation [Evaluation]
+      def initialize(evaluation)
+        @evaluation = evaluation
+        @design = evaluation.design
+        @forecast = Drying::Forecast.new(@design.climate, evaluation.catalogue.history)
+      end
+
+      # @return [Hash]
+      def to_h
+        { "format" => "green-plinth-evaluation/1", "title" => @design.title, "plinth" => plinth, "relief" => relief, "waters" => waters,
+          "balance" => balance, "composition" => composition, "schools" => @design.schools.to_h, "steps" => steps, "schedule" => schedule,
+          "infeasible" => @evaluation.infeasible&.message, "quantities" => @evaluation.quantities.map(&:to_h), "cost" => cost,
+          "units" => @evaluation.units.map(&:to_h),
+          "snags" => @evaluation.snags.map(&:to_h) }
+      end
+
+      # @return [Hash] what a placing or a level changes: composition, balance and waters
+      def standing = { "composition" => composition, "balance" => balance, "waters" => waters }
+
+      private
+
+      def plinth
+        { "area_mm2" => number(Plan::Geos.area(@evaluation.ground.top)), "bounds_mm" => Plan::Outline.size(@design.plinth.outline).map { |side| number(side) } }
+      end
+
+      def relief
+        terrain = @evaluation.terrain
+        { "cell_mm" => terrain.grid.cell, "max_height_mm" => number(terrain.highest_mm), "min_height_mm" => number(terrain.lowest_mm),
+          "forms" => terrain.bulk.strata.map { |stratum| form(stratum) },
+          "zones" => @design.zones.each_with_index.map { |zone, index| { "id" => zone.id, "area_mm2" => number(Plan::Geos.area(terrain.ground.area(index))) } } }
+      end
+
+      def form(stratum)
+        { "id" => stratum.form.id, "area_mm2" => number(stratum.area_mm2), "volume_mm3" => number(stratum.volume_mm3),
+          "void_mm3" => number(stratum.void_mm3 || 0.0) }
+      end
+
+      def waters
+        @evaluation.pools.map do |pool|
+          { "id" => pool.id, "area_mm2" => number(pool.area_mm2), "volume_ml" => number(pool.volume_ml), "max_depth_mm" => number(pool.max_depth_mm),
+            "shore_mm" => number(pool.shore_mm), "spill_mm2" => number(pool.spill_mm2), "dam_mm" => number(pool.dam_mm), "dry_mm2" => number(pool.dry_mm2),
+            "islands" => pool.islands, "layers" => pool.layers.map { |layer| layer(layer, pool) } }
+        end
+      end
+
+      def layer(layer, pool)
+        medium = pool.water.medium
+        cure = medium && @forecast.call(medium, thickness_mm: layer.thickness_mm).dry_min
+        { "thickness_mm" => number(layer.thickness_mm), "volume_ml" => number(layer.volume_mm3 / 1000), "cure_min" => cure,
+          "bottom_mm" => number(layer.bottom_mm), "top_mm" => number(layer.top_mm) }
+          .merge(Water::PourCard.of(pool.water, medium, layer.volume_mm3 / 1000))
+      end
+
+      def balance
+        mass = @evaluation.mass
+        { "mass_g" => number(mass.total_g), "centre_of_mass_mm" => mass.centre&.map { |value| number(value) }, "tip_deg" => number(mass.tip_deg),
+          "known_g" => number(mass.known_g), "unknown" => mass.unknown, "height_mm" => number(mass.height_mm),
+          "parts" => mass.pieces.map { |piece| { "where" => piece.pointer, "mass_g" => number(piece.grams) } },
+          "floating" => (@evaluation.floating.to_h if @design.purpose.trait?("floats")) }
+      end
+
+      def composition
+        layout = @evaluation.layout
+        seen = @design.subjects.map { |subject| { "visible_pct" => @evaluation.sight.visible_pct(subject), "life" => life(subject) } }
+        { "subjects" => layout.subjects.zip(seen).map { |told, more| told.merge(more) }, "clearances" => layout.clearances,
+          "feature_clearances" => layout.feature_clearances, "symmetry_pct" => layout.symmetry_pct,
+          "judgements" => @evaluation.judgements.map(&:to_h) }
+      end
+
+      # What a subject is in life, mm.
+      def life(subject)
+        width, depth = subject.footprint_size
+        { "length_mm" => number(width * @design.scale), "width_mm" => number(depth * @design.scale),
+          "height_mm" => number(subject.height_mm&.*(@design.scale)) }
+      end
+
+      def steps = @evaluation.steps.map { |step| StepFile.new(step, @evaluation.catalogue).to_h }
+
+      def schedule
+        return if @evaluation.infeasible
+
+        answer = @evaluation.schedule
+        slack = answer.slack
+        { "ready_at" => Moment.format(answer.ready_at), "makespan_min" => answer.makespan_min, "lower_bound_min" => answer.lower_bound_min,
+          "proven_optimal" => answer.proven_optimal?, "hands_on_min" => answer.network.steps.sum(&:hands_on_min),
+          "objective" => @design.calendar.objective.to_s,
+          "start" => Moment.format(answer.network.start), "finish_by" => @design.calendar.finish_by&.then { |at| Moment.format(at) },
+          "late_min" => late(answer), "sittings" => Schedule::Sittings.of(answer).map { |one| sitting(one) },
+          "steps" => answer.network.steps.map { |step| scheduled(step.id, answer, slack) }, "timeline" => timeline.parts }
+      end
+
+      def timeline = @timeline ||= @evaluation.timeline
+      def possible = @possible ||= timeline.possible
+
+      # @return [Integer, nil] minutes over the deadline; negative: to spare; nil: no deadline
+      def late(answer) = @design.calendar.finish_by&.then { |by| answer.ready_at - by }
+
+      def sitting(one) = { "from" => Moment.format(one.from), "to" => Moment.format(one.to), "steps" => one.steps }
+
+      def scheduled(id, answer, slack)
+        { "id" => id, "possible" => possible[id], "start" => Moment.format(answer.start(id)), "finish" => Moment.format(answer.finish(id)), "ready" => Moment.format(answer.ready(id)),
+          "slack_min" => slack[id], "critical" => slack[id].zero?, "done" => answer.network.by_id[id].done?,
+          "pinned" => @design.progress.pinned.key?(id) }
+      end
+
+      def cost
+        lines = @evaluation.quantities
+        unpriced = lines.select { |line| line.cost_minor.nil? }.map(&:material)
+        { "buy_minor" => lines.sum { |line| line.cost_minor || 0 }, "used_minor" => lines.sum { |line| line.used_minor || 0 }, "unpriced" => unpriced,
+          "per_base_minor" => (lines.sum { |line| line.used_minor || 0 } / @design.copies.to_f).round }
+      end
+
+      def number(value) = value && value.to_f.round(4)
+    end
+  end
+end

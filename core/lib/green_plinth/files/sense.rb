@@ -1,0 +1,178 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Files
+    # What a plinth file of the right shape may still get wrong: names that mean nothing, outlines that cross
+    # themselves, ground that lies beside the plinth, days that no calendar has.
+    class Sense
+      # An outline smaller than this is a slip of the hand, mm².
+      LEAST_MM2 = 0.01
+      # No base is larger, mm from the middle.
+      FARTHEST_MM = 10_000
+      # No stack is higher.
+      MOST_SHEETS = 1000
+
+      # @param catalogue [Catalogue]
+      def initialize(catalogue)
+        @catalogue = catalogue
+      end
+
+      # @param file [Hash] of the schema's shape
+      # @return [Array<Problem>]
+      def problems(file)
+        @design = Design.new(Marshal.load(Marshal.dump(file)), @catalogue)
+        @problems = []
+        [:ids, :materials, :references, :outlines, :ground, :calendar, :ranges].each { |check| send(check) }
+        @problems
+      end
+
+      private
+
+      def problem(pointer, message) = @problems << Problem.new(pointer, message)
+
+      def ids
+        parts = @design.identified + @design.mixes.values + @design.groups
+        parts.select(&:id).group_by(&:id).each_value do |same|
+          same.drop(1).each { |part| problem("#{part.pointer}/id", "#{part.id} is taken by #{same.first.pointer}; each part needs an id of its own") }
+        end
+      end
+
+      def materials
+        known(@design.plinth.data["material"], "/plinth/material")
+        (@design.forms + @design.features).each { |part| known(part.data["material"], "#{part.pointer}/material") }
+        @design.forms.each { |form| form.seal.each_with_index { |key, index| known(key, "#{form.pointer}/seal/#{index}") } }
+        @design.waters.each { |water| with_trait(water.medium_key, "fills_water", "water", "#{water.pointer}/medium") }
+        @design.identified.each { |part| holding(part.glue, "#{part.pointer}/fixing/glue") }
+        @design.courses.each { |course| course.mix ? mixed(course) : known(course.material_key, "#{course.pointer}/material") }
+        @design.mixes.each_value do |mix|
+          mix.materials.each_with_index { |key, index| known(key, "#{mix.pointer}/parts/#{index}/material") }
+        end
+      end
+
+      def known(key, pointer)
+        problem(pointer, "#{key} is not in the catalogue#{near(key)}") unless key.nil? || @catalogue[key] || WATER.include?(key)
+      end
+
+      # What every tap gives needs no catalogue.
+      WATER = %w[water].freeze
+      private_constant :WATER
+
+      # @return [String] the nearest key, where one is near
+      def near(key)
+        guess = DidYouMean::SpellChecker.new(dictionary: @catalogue.materials.keys).correct(key).first
+        guess ? "; did you mean #{guess}?" : ""
+      end
+
+      # Pastes, mediums and fixers hold parts too.
+      def holding(key, pointer) = @catalogue[key]&.sets? ? nil : with_trait(key, "holds", "glue", pointer)
+
+      def with_trait(key, trait, what, pointer)
+        return if key.nil? || @catalogue[key]&.trait?(trait)
+
+        known(key, pointer)
+        problem(pointer, "#{@catalogue.name(key)} is no #{what}") if @catalogue[key]
+      end
+
+      def mixed(course)
+        problem("#{course.pointer}/material", "there is no mix #{course.mix} in the file") unless @design.mixes.key?(course.mix)
+      end
+
+      def references
+        ids = @design.identified.filter_map(&:id)
+        @design.wishes.each do |wish|
+          { "first" => wish.first, "then" => wish.later }.each do |member, id|
+            problem("#{wish.pointer}/#{member}", "there is no part #{id}") unless ids.include?(id)
+          end
+        end
+        @design.features.each do |feature|
+          problem("#{feature.pointer}/host", "there is no part #{feature.host}") if feature.host && !ids.include?(feature.host)
+        end
+        @design.groups.each do |group|
+          group.members.each_with_index { |id, at| problem("#{group.pointer}/members/#{at}", "there is no part #{id}") unless ids.include?(id) }
+        end
+      end
+
+      # Every outline of the file, with its pointer.
+      def all_outlines
+        own = { "/plinth/outline" => @design.plinth.outline, "/plinth/top_outline" => @design.plinth.data["top_outline"] }
+        parts = @design.forms + @design.zones + @design.features + @design.waters
+        parts.each { |part| own["#{part.pointer}/outline"] = part.outline }
+        @design.subjects.each do |subject|
+          own["#{subject.pointer}/footprint"] = subject.footprint
+          own["#{subject.pointer}/silhouette"] = subject.silhouette
+          own["#{subject.pointer}/disc/outline"] = subject.disc&.fetch("outline")
+        end
+        own.compact
+      end
+
+      def outlines
+        all_outlines.each do |pointer, outline|
+          if outline["kind"] == "rest"
+            problem(pointer, "'rest' is for zones only; give this part an outline of its own") unless pointer.start_with?("/zones/")
+          else
+            drawn(pointer, outline)
+          end
+        end
+      end
+
+      def drawn(pointer, outline)
+        points = (outline["points_mm"] || []) + [outline["at_mm"] || [0, 0]]
+        too_far = points.flatten.any? { |value| value.abs > FARTHEST_MM }
+        return problem(pointer, "lies more than #{FARTHEST_MM / 1000} m from the middle") if too_far
+        return line(pointer, outline) if outline["kind"] == "strip"
+
+        shape = Plan::Outline.polygon(outline)
+        return problem(pointer, "crosses or touches itself: move or take out a corner") unless shape.valid?
+
+        problem(pointer, "encloses no area: draw it larger") if shape.area < LEAST_MM2
+      rescue RGeo::Error::RGeoError
+        problem(pointer, "is no closed outline: give it three corners or more that are apart")
+      end
+
+      def line(pointer, outline)
+        problem(pointer, "has no length: give its line two points that are apart") if outline["points_mm"].uniq.size < 2
+      end
+
+      def ground
+        return if @problems.any?
+
+        top = @design.plinth.top
+        @design.zones.reject(&:rest?).each do |zone|
+          inside = Plan::Geos.area(zone.area.intersection(top))
+          problem("#{zone.pointer}/outline", "#{zone.name} lies beside the plinth: move it onto the top") unless inside.positive?
+        end
+      end
+
+      def calendar
+        data = @design.calendar.data
+        start = moment(data["start"], "/calendar/start")
+        finish = moment(data["finish_by"], "/calendar/finish_by")
+        problem("/calendar/finish_by", "is before the start") if start && finish && finish <= start
+        zone = data["time_zone"]
+        problem("/calendar/time_zone", "#{zone} is no time zone; one is called like Europe/Berlin") if zone && !Clock.known?(zone)
+        %w[extra away].each { |key| (data[key] || []).each_with_index { |span, index| span(span, "/calendar/#{key}/#{index}") } }
+      end
+
+      def span(span, pointer)
+        from = moment(span["from"], "#{pointer}/from")
+        to = moment(span["to"], "#{pointer}/to")
+        problem("#{pointer}/to", "must be later than from") if from && to && to <= from
+      end
+
+      def moment(text, pointer)
+        text && Moment.parse(text)
+      rescue ArgumentError => e
+        problem(pointer, e.message)
+        nil
+      end
+
+      def ranges
+        @design.courses.each do |course|
+          low, high = course.own_grain_mm
+          problem("#{course.pointer}/grain_mm", "runs backwards: the smaller size comes first") if low && low > high
+        end
+        @design.forms.each { |form| problem("#{form.pointer}/sheets", "is more than #{MOST_SHEETS} sheets") if form.sheets > MOST_SHEETS }
+      end
+    end
+  end
+end

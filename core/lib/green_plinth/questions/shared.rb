@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Questions
+    # Several builds that share one pair of hands: one build after another takes its sittings from what those before it have
+    # left, the one wanted first going first. Neighbours in that order change places where all are then less late.
+    class Shared
+      # @param evaluations [Hash{Object => Evaluation}] by whatever tells builds apart; each with a schedule of its own
+      def initialize(evaluations)
+        @evaluations = evaluations
+      end
+
+      # @return [Hash{Object => Answer}] builds for which no sittings are left are missing
+      def answers = @answers ||= planned(turns)
+
+      # @return [Array] the builds in the order in which they choose
+      def turns
+        @turns ||= begin
+          order = @evaluations.keys.sort_by { |key| [wanted(key) || Schedule::Network::FOREVER, @evaluations[key].schedule.ready_at] }
+          (0...(order.size - 1)).each do |at|
+            other = order.dup.tap { |list| list[at], list[at + 1] = list[at + 1], list[at] }
+            order = other if (cost(planned(other)) <=> cost(planned(order))).negative?
+          end
+          order
+        end
+      end
+
+      # A step of one of the builds, as it is planned among all.
+      Work = Struct.new(:key, :step, :title, :start, :finish, keyword_init: true)
+
+      # @return [Array<Work>] what is done when, over all builds, in order
+      def work
+        all = answers.flat_map do |key, answer|
+          titles = @evaluations[key].steps.to_h { |step| [step.id, step.title] }
+          answer.network.steps.reject(&:done?).map do |step|
+            Work.new(key: key, step: step.id, title: titles[step.id], start: answer.start(step.id), finish: answer.finish(step.id))
+          end
+        end
+        all.sort_by { |one| [one.start, one.finish] }
+      end
+
+      # @return [Hash] of one build: its date alone and among the others, how late that is, and its sittings until then
+      def told(key)
+        alone, answer = @evaluations[key].schedule, answers[key]
+        by = wanted(key)
+        { "finish_by" => moment(by), "alone" => moment(alone.ready_at), "shared" => moment(answer&.ready_at),
+          "late_min" => answer && by && (answer.ready_at - by), "sittings" => sittings_until(key, (answer || alone).ready_at) }
+      end
+
+      private
+
+      def wanted(key) = @evaluations[key].design.calendar.finish_by
+      def moment(minutes) = minutes&.then { |at| Moment.format(at) }
+
+      def sittings_until(key, last)
+        sittings = @evaluations[key].design.calendar.sittings || []
+        sittings.take_while { |from, _| from < last }.map { |span| span.map { |at| moment(at) } }
+      end
+
+      # Builds without a plan, then minutes late in all, then the dates.
+      def cost(plans)
+        late = plans.sum { |key, answer| [answer.ready_at - (wanted(key) || Schedule::Network::FOREVER), 0].max }
+        [@evaluations.size - plans.size, late, plans.sum { |_, answer| answer.ready_at }]
+      end
+
+      def planned(order)
+        @planned ||= {}
+        @planned[order] ||= order.each_with_object([{}, []]) do |key, (plans, taken)|
+          answer = within(@evaluations[key].batches.network, taken) or next
+          plans[key] = answer
+          taken.concat(busy(answer))
+        end.first
+      end
+
+      def within(network, taken)
+        open = network.sittings || [[network.start, Schedule::Network::FOREVER]]
+        left = taken.sort.reduce(open) { |sittings, span| less(sittings, span) }
+        Schedule::Scheduler.new(Schedule::Network.new(start: network.start, sittings: left, hands: network.hands, steps: network.steps, clock: network.clock), effort: :quick).call
+      rescue Infeasible
+        nil
+      end
+
+      def less(sittings, (from, to))
+        sittings.flat_map do |a, b|
+          next [[a, b]] if to <= a || b <= from
+
+          [[a, from], [to, b]].select { |x, y| y > x }
+        end
+      end
+
+      def busy(answer)
+        answer.network.steps.select { |step| step.hands_on_min.positive? }.map { |step| [answer.start(step.id), answer.finish(step.id)] }
+      end
+    end
+  end
+end

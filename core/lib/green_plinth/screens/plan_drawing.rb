@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Screens
+    # What a screen draws the plan from: rings of points in mm, as JSON-ready data. Every ring is closed.
+    class PlanDrawing
+      # Points nearer to the line than this are left out, mm: less than a screen shows.
+      FINE_MM = 0.03
+      SHORE_MM = 0.06
+
+      # @param evaluation [Evaluation]
+      def initialize(evaluation)
+        @evaluation = evaluation
+        @design = evaluation.design
+      end
+
+      # @return [Hash]
+      def to_h
+        { "foot" => rings(@evaluation.ground.foot), "top" => rings(@evaluation.ground.top), "border" => border, "forms" => forms, "zones" => zones,
+          "features" => features, "subjects" => subjects, "waters" => waters }
+      end
+
+      private
+
+      def border
+        width = @design.plinth.border_mm
+        width.positive? ? rings(@evaluation.ground.top.buffer(-width)) : []
+      end
+
+      def forms
+        @design.forms.map do |form|
+          shape = form.area
+          shape = shape.intersection(@evaluation.ground.top) unless form.overhang?
+          { "pointer" => form.pointer, "name" => form.name, "kind" => form.kind.key, "colour" => form.material&.colour,
+            "rings" => rings(shape) }
+        end
+      end
+
+      def zones
+        @design.zones.each_with_index.map do |zone, index|
+          { "pointer" => zone.pointer, "name" => zone.name, "ground" => zone.ground.key, "colour" => Colour::Tone.of_zone(zone),
+            "greenery" => greenery(zone), "rings" => rings(@evaluation.ground.area(index)) }
+        end
+      end
+
+      # What grows there, for the marks that stand for it on a plan.
+      def greenery(zone)
+        zone.courses.filter_map { |course| course.material&.then { |material| material.key if material.trait?("grows") } }.uniq
+      end
+
+      def features
+        @design.outlined_features.map do |feature|
+          { "pointer" => feature.pointer, "name" => feature.name, "kind" => feature.kind.key, "colour" => feature.colour,
+            "crown_mm" => feature.crown_mm, "rings" => rings(feature.area) }
+        end
+      end
+
+      def subjects
+        @design.subjects.map do |subject|
+          { "pointer" => subject.pointer, "name" => subject.name, "kind" => subject.kind.key, "at_mm" => subject.at_mm,
+            "focal" => subject.focal?, "feet" => subject.feet? ? short(subject.foot_points) : [], "rings" => rings(subject.footprint_area), "silhouette" => subject.silhouette ? rings(subject.shadow) : [] }
+        end
+      end
+
+      def waters
+        @evaluation.pools.map do |pool|
+          { "pointer" => pool.water.pointer, "name" => pool.water.name, "colour" => pool.water.colour,
+            "drawn" => rings(pool.water.area), "wet" => (pool.rings || []).map { |ring| thinned(ring) },
+            "dams" => (pool.dam_lines || []).map { |line| short(Plan::Geos.coordinates(Plan::Geos.line(line).simplify(FINE_MM))) } }
+        end
+      end
+
+      def rings(shape) = Plan::Geos.rings(shape.simplify(FINE_MM)).map { |ring| short(ring) }
+
+      def thinned(ring) = short(Plan::Geos.coordinates(Plan::Geos.line(ring).simplify(SHORE_MM)))
+
+      def short(points) = points.map { |x, y| [x.round(2), y.round(2)] }
+    end
+  end
+end

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Screens
+    # The finished base as a turntable wants it: the ground's closed surface with its colours, waters, and simple solids
+    # for what stands on it. Flat lists of numbers, mm.
+    class Turntable
+      # Coarser than what is printed.
+      CELLS_ALONG = 100
+      SIDE = "#8a6d49"
+
+      # @param evaluation [Evaluation]
+      def initialize(evaluation)
+        @evaluation = evaluation
+        @design = evaluation.design
+      end
+
+      # @return [Hash]
+      def to_h
+        { "ground" => ground, "waters" => waters, "bodies" => bodies, "bounds_mm" => bounds }
+      end
+
+      private
+
+      def mesh = @mesh ||= Relief::Mesh.new(@evaluation.terrain, @design.plinth.thickness_mm, cells_along: CELLS_ALONG)
+
+      # Colours by index into a short list, one for each corner.
+      def ground
+        colours = @design.zones.map { |zone| Colour::Tone.of_zone(zone) } + [Composition::SightView::BARE, SIDE]
+        { "vertices" => mesh.vertices.flatten.map { |value| value.round(2) }, "triangles" => mesh.triangles.flatten, "colours" => colours,
+          "owners" => mesh.owners.map { |owner| owner.nil? ? colours.size - 1 : owner.negative? ? colours.size - 2 : owner } }
+      end
+
+      def waters
+        @evaluation.pools.select(&:wet?).map do |pool|
+          { "pointer" => pool.water.pointer, "colour" => pool.water.colour, "level_mm" => pool.level,
+            "rings" => pool.rings.map { |ring| Plan::Geos.coordinates(Plan::Geos.line(ring).simplify(0.1)).map { |point| short(point) } } }
+        end
+      end
+
+      # Trees as trunk and crown, figures as a foot, a body and a head: see Composition::Body.
+      def bodies
+        @evaluation.solids.all.map do |solid|
+          part = solid.part
+          { "pointer" => part.pointer, "kind" => part.kind.key, "name" => part.name, "colour" => part.colour, "low_mm" => solid.low.round(2),
+            "high_mm" => solid.high.round(2), "at_mm" => short(part.middle), "size_mm" => size(solid), "turn_deg" => part.data["turn_deg"] || 0,
+            "faces" => Composition::Body.faces(solid).map { |face| face.map { |corner| short(corner) } } }
+        end
+      end
+
+      def short(point) = point.map { |value| value.round(2) }
+
+      def size(solid)
+        Plan::Geos.bounds(solid.shape).then { |x0, y0, x1, y1| [(x1 - x0).round(2), (y1 - y0).round(2)] }
+      end
+
+      def bounds
+        x0, y0, x1, y1 = Plan::Geos.bounds(@evaluation.ground.foot)
+        highest = [@evaluation.terrain.highest_mm, *@evaluation.solids.all.map(&:high)].max
+        short([x0, y0, -@design.plinth.thickness_mm, x1, y1, highest])
+      end
+    end
+  end
+end

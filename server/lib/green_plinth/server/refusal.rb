@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    # What a client did that cannot be done: raised anywhere, answered as an RFC 9457 problem document.
+    class Refusal < StandardError
+      attr_reader :status, :members
+
+      # @param status [Integer] 4xx
+      # @param title [String] what went wrong, the same for every case of it
+      # @param detail [String] what to do about this one
+      # @param members [Hash] more for the client, e.g. "problems" => [{"pointer", "message"}]
+      def initialize(status, title, detail, members = {})
+        @status = status
+        @title = title
+        @detail = detail
+        @members = members
+        super("#{title}: #{detail}")
+      end
+
+      def to_h = { "type" => "about:blank", "title" => @title, "status" => status, "detail" => @detail }.merge(members)
+
+      class << self
+        def not_found(what) = new(404, "Not found", "There is no #{what} here. It may have been deleted.")
+
+        # @param invalid [GreenPlinth::InvalidFile]
+        def invalid(invalid)
+          first = invalid.problems.first
+          more = invalid.problems.size - 1
+          new(422, "Not valid", "#{first}#{" (and #{more} more)" if more.positive?}.", "problems" => invalid.problems.map(&:to_h))
+        end
+
+        # @param current [Hash] the build as it now is
+        def stale(current)
+          new(409, "Changed elsewhere", "This build was changed in another window since this page read it. Keep theirs, or apply yours on top.",
+            "current" => current)
+        end
+      end
+    end
+  end
+end

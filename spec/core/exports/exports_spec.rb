@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+require "csv"
+require "nokogiri"
+
+RSpec.describe "What a build is exported as" do
+  let(:peat) { evaluation(sample("peat-bank")) }
+
+  describe GreenPlinth::Exports::ShoppingCsv do
+    it "lists every material with its amount and unit" do
+      rows = CSV.parse(described_class.new(peat).write, headers: true)
+      expect(rows.map { |row| row["material"] }).to match_array(peat.quantities.map(&:material))
+      expect(rows.find { |row| row["material"] == "two_part_resin" }).to satisfy { |row|
+        row["unit"] == "g" && row["packs"] == "1"
+      }
+    end
+
+    it "leaves unknown amounts empty" do
+      file = plain_file(zones: [zone(course("mix:mud"))],
+        mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
+      row = CSV.parse(described_class.new(evaluation(file)).write, headers: true).find do |one|
+        one["material"] == "mix:mud"
+      end
+      expect(row["amount"]).to be_nil
+    end
+
+    it "lets no cell run as a formula" do
+      file = plain_file(zones: [zone(course("mix:a"))],
+        mixes: [{ id: "a", parts: [{ material: "earth_paste", amount: 1 }] }])
+      line = evaluation(file).quantities.first.dup.tap { |one| one.name = "=SUM(A1)" }
+      double = instance_double(GreenPlinth::Evaluation, quantities: [line], design: design(file))
+      expect(described_class.new(double).write).to include("'=SUM(A1)")
+    end
+  end
+
+  describe GreenPlinth::Exports::PlanSvg do
+    let(:svg) { Nokogiri::XML(described_class.new(peat).write) { |config| config.strict } }
+
+    it "is drawn in millimetres, as wide as the base and its margin" do
+      expect(svg.root["width"]).to match(/\A128(\.\d+)?mm\z/)
+      expect(svg.root["viewBox"].split.map(&:to_f)[2]).to be_within(0.05).of(128)
+    end
+
+    it "escapes what the maker typed" do
+      text = described_class.new(evaluation(plain_file(title: "<script>&"))).write
+      expect(text).to include("&lt;script&gt;&amp;")
+      expect(text).not_to include("<script>")
+    end
+  end
+
+  describe GreenPlinth::Screens::PlanDrawing do
+    it "holds a closed ring for each part, and where water really stands" do
+      drawing = evaluation(pool_file(level: 8)).drawing
+      expect(drawing["forms"].map { |form| form["pointer"] }).to eq(%w[/forms/0 /forms/1])
+      rings = drawing.values.flat_map do |value|
+        value.is_a?(Array) && value.first.is_a?(Hash) ? value.flat_map do |part|
+          part["rings"] || part["wet"]
+        end : []
+      end
+      expect(rings).to all(satisfy { |ring| ring.first == ring.last })
+      xs = drawing["waters"][0]["wet"].flatten(1).map(&:first)
+      expect(xs.minmax).to match([be_within(0.3).of(-20), be_within(0.3).of(20)])
+    end
+
+    it "draws the stretch of edge that needs a dam" do
+      drawing = evaluation(pool_file(level: 8, outline: rectangle(40, 20, at: [40, 0]))).drawing
+      expect(drawing["waters"][0]["dams"].flatten(1).map(&:first)).to all(be_within(0.01).of(50))
+    end
+  end
+
+  describe GreenPlinth::Files::EvaluationFile do
+    it "keeps the keys of the format" do
+      expect(peat.to_h).to include("format" => "green-plinth-evaluation/1")
+      expect(peat.to_h.keys).to include("plinth", "relief", "waters", "balance", "composition", "steps", "schedule",
+        "quantities", "snags")
+      expect(peat.to_h["steps"].first.keys).to include("id", "title", "hands_on_min", "tail_min", "rig", "materials",
+        "cautions", "after")
+    end
+
+    it "is the same however often it is made" do
+      expect(told(sample("estuary-skiff"))).to eq(told(sample("estuary-skiff")))
+    end
+
+    it "says null, not zero, of what is not known" do
+      file = plain_file(waters: [{ id: "pool", medium: "acrylic_water", outline: round(20) }],
+        subjects: [figure(round(9))])
+      answer = told(file)
+      expect(answer["waters"][0]).to include("volume_ml" => nil, "max_depth_mm" => nil, "area_mm2" => nil)
+      expect(answer["balance"]).to include("mass_g" => nil, "tip_deg" => nil, "height_mm" => nil)
+      expect(answer["balance"]["unknown"]).to include("/subjects/0", "/waters/0")
+    end
+
+    it "is JSON that any reader takes: no NaN, no infinity" do
+      sample_names.each { |name| expect { JSON.generate(told(sample(name))) }.not_to raise_error }
+    end
+
+    it "tells a round plinth's size exactly" do
+      expect(told(plain_file.merge("plinth" => { "outline" => round(32) }))["plinth"]["bounds_mm"]).to eq([32.0,
+        32.0])
+    end
+  end
+end

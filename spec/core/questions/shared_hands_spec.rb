@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+# Several builds, and several copies of one, at one bench.
+RSpec.describe "Shared hands" do
+  let(:weekly) { %w[mon wed fri].map { |day| { day: day, from: "19:00", to: "21:00" } } }
+
+  def build(title, by: nil, hands_on: 100, **more)
+    evaluation(plain_file(title: title, tasks: [{ id: "one", title: "First", hands_on_min: hands_on }, { id: "two", title: "Second", hands_on_min: hands_on }],
+      calendar: { start: "2027-03-01T09:00", weekly: weekly, finish_by: by }.compact, **more))
+  end
+
+  describe GreenPlinth::Questions::Shared do
+    it "does no two things at once, and each in a sitting" do
+      shared = described_class.new({ a: build("A"), b: build("B"), c: build("C") })
+      spans = shared.work.map { |one| [one.start, one[:finish]] }.sort
+      expect(spans.each_cons(2)).to all(satisfy { |(_, to), (from, _)| to <= from })
+      sittings = build("A").design.calendar.sittings
+      expect(spans).to all(satisfy { |from, to| sittings.any? { |a, b| a <= from && to <= b } })
+    end
+
+    it "lets the build that is wanted first go first" do
+      shared = described_class.new({ later: build("Later", by: "2027-03-20T12:00"), sooner: build("Sooner", by: "2027-03-04T12:00") })
+      expect(shared.turns).to eq(%i[sooner later])
+      expect(shared.answers[:sooner].ready_at).to be < shared.answers[:later].ready_at
+    end
+
+    it "changes places where all are less late for it" do
+      # The long one is late whichever goes first; the short one is in time only when it does.
+      long = build("Long", by: "2027-03-02T12:00", hands_on: 118)
+      short = build("Short", by: "2027-03-03T23:00", hands_on: 50)
+      expect(described_class.new({ long: long, short: short }).turns).to eq(%i[short long])
+    end
+
+    it "lets a build with little choice go before one that has more" do
+      expect(described_class.new({ free: build("Free", by: "2027-03-02T00:00", hands_on: 60), tied: tied("Tied") }).answers.keys).to match_array(%i[free tied])
+    end
+
+    it "leaves a build out for which no sittings are left" do
+      expect(described_class.new({ one: tied("One"), other: tied("Other") }).answers.size).to eq(1)
+    end
+
+    # One evening of four hours, and never again.
+    def tied(title)
+      build(title, hands_on: 90, schools: { rim: "bare" }, calendar: { start: "2027-03-01T09:00", weekly: weekly.first(1),
+                                                                       extra: [{ from: "2027-03-01T19:00", to: "2027-03-01T23:00" }],
+                                                                       away: [{ from: "2027-03-02T00:00", to: "2031-01-01T00:00" }] })
+    end
+  end
+
+  describe "a batch" do
+    def batch(copies, **more)
+      evaluation(plain_file(copies: copies, subjects: [figure(round(8), paint_min: 20)], zones: [zone(course("earth_paste", thickness_mm: 2), course("acrylic_paint"))],
+        calendar: { start: "2027-03-01T09:00", weekly: weekly }, **more))
+    end
+
+    it "takes less of each base's time than one at a time, and is ready sooner" do
+      told = batch(8).batch
+      together, single = told.values_at("together", "one_by_one")
+      expect(together["hands_on_min"]).to be < single["hands_on_min"]
+      expect(together["ready_at"]).to be < single["ready_at"]
+      expect(together["buy_minor"]).to be < single["buy_minor"]
+    end
+
+    it "shows each kind of work with every base once" do
+      told = batch(8).batch
+      told["lines"].reject { |line| line["id"].start_with?("plinth/rim") }.each do |line|
+        expect(line["batches"].flat_map { |part| Range.new(*part["copies"]).to_a }.sort).to eq((1..8).to_a), line["title"]
+      end
+      expect(told["sittings"].size).to eq(told["together"]["sittings"])
+    end
+
+    it "splits long work over the room that sittings leave, in turn" do
+      steps = batch(12).steps.select { |step| step.id.start_with?("figure/paint") }
+      expect(steps.map(&:hands_on_min)).to all(be <= 120)
+      expect(steps.flat_map { |step| step.copies.to_a }).to eq((1..12).to_a)
+    end
+
+    it "keeps the batches a maker has done" do
+      first = batch(12)
+      done = first.steps.find { |step| step.id.start_with?("figure/paint/bases-") }
+      again = batch(12, progress: { done: [{ step: done.id, finished: "2027-03-01T20:30" }] })
+      expect(again.steps.map(&:id)).to include(done.id)
+      expect(again.steps.select { |step| step.id.start_with?("figure/paint") }.flat_map { |step| step.copies.to_a }.sort).to eq((1..12).to_a)
+    end
+  end
+
+  describe GreenPlinth::Questions::OneByOne do
+    it "begins each when the one before is ready, by hand" do
+      # Two hours of work, then ten of drying: 12 h each on an always open bench.
+      net = network({ a: [120, 600] })
+      expect(described_class.new(net, 3).ready_at).to eq(net.start + (3 * 720))
+    end
+
+    it "reckons long rows from the first of them" do
+      line = described_class.new(network({ a: [120, 600] }), 100)
+      expect(line).to be_about
+      expect(line.ready_at).to eq(minutes("2027-03-01T00:00") + (100 * 720))
+    end
+  end
+
+  describe GreenPlinth::Batching::Flow do
+    def some(copies, each, set_up: 0) = GreenPlinth::Steps::Step.new(copies: copies, each_min: each, hands_on_min: set_up + (copies.size * each))
+
+    it "lets the first base dry while the last is in hand" do
+      # Ten bases, 3 minutes each in both rounds: the first has waited 27 minutes when the last is done, and so has the last by its turn.
+      flow = described_class.new(some(1..10, 3), some(1..10, 3))
+      expect(flow.at_least(60)).to eq(33)
+      expect(flow.at_least(20)).to eq(0)
+    end
+
+    it "waits for the worse of first and last where the rounds go at other speeds" do
+      expect(described_class.new(some(1..10, 1), some(1..10, 5)).at_least(60)).to eq(51)
+      expect(described_class.new(some(1..10, 5), some(1..10, 1)).at_least(60)).to eq(51)
+    end
+
+    it "closes a window for all that it would close for one" do
+      expect(described_class.new(some(1..5, 4), some(1..5, 10, set_up: 2)).at_most(90)).to eq(90 - 2 - 40)
+    end
+
+    it "is the plain wait for one base" do
+      expect(described_class.new(some(1..1, 4), some(1..1, 9)).at_least(60)).to eq(60)
+    end
+  end
+
+  describe GreenPlinth::Batching::Mixing do
+    def times(key, pot, laying) = described_class.times(catalogue[key], pot, laying)
+
+    it "mixes as often as the pot life asks" do
+      expect(times("plaster", 8, 20)).to eq(3)
+      expect(times("two_part_resin", 30, 25)).to eq(1)
+    end
+
+    it "mixes nothing that waits in its pot" do
+      expect(times("plaster_cloth", 5, 60)).to eq(1)
+      expect([times("earth_paste", 30, 100), times("superglue_gel", 0.3, 40), times(nil, nil, 40)]).to all(eq(1))
+    end
+  end
+end

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+RSpec.describe GreenPlinth::Questions::Standing do
+  let(:made) { evaluation(sample("peat-bank")) }
+  let(:standing) { described_class.new(made.design, made.timeline) }
+
+  def parts(file) = described_class::LISTS.sum { |name| (file[name] || []).size } + (file["zones"] || []).sum { |zone| (zone["courses"] || []).size }
+
+  it "grows from what no step makes to the whole base" do
+    sizes = GreenPlinth::Schedule::Sittings.of(made.schedule).map { |sitting| parts(standing.file(sitting.to)) }
+    expect(sizes).to eq(sizes.sort)
+    expect(parts(standing.file(made.schedule.network.start - 1))).to be < sizes.first
+    expect(sizes.last).to eq(parts(made.design.to_h))
+  end
+
+  it "leaves out exactly what is not begun" do
+    moment = minutes("2027-03-09T00:00")
+    begun = made.timeline.spans.select { |where, span| where.start_with?("/subjects/") && span.begun <= moment }
+    expect(standing.file(moment)["subjects"].size).to eq(begun.size)
+  end
+
+  it "is a base that can be computed at every sitting, no higher than the finished one" do
+    heights = GreenPlinth::Schedule::Sittings.of(made.schedule).map do |sitting|
+      GreenPlinth.evaluate(GreenPlinth::Design.new(standing.file(sitting.to))).terrain.highest_mm
+    end
+    expect(heights).to all(be <= made.terrain.highest_mm + 1e-6)
+  end
+end
