@@ -85,7 +85,7 @@ RSpec.describe "Planning by hand", type: :feature do
   it "puts up no barrier that axe knows of" do
     id = open_build(file, "order")
     pages = %w[drawing batch schools].map { |name| ["/builds/#{id}/order?view=#{name}", "[data-node], svg [role=button], fieldset"] }
-    pages += [["/plan", "section[aria-label^='Week of']"], ["/workshop?kind=materials&key=mud_paste", "[role=group][aria-label='Dry through']"]]
+    pages += [["/weeks", "section[aria-label^='Week of']"], ["/workshop?kind=materials&key=mud_paste", "[role=group][aria-label='Dry through']"]]
     found = pages.flat_map do |path, drawn|
       visit(path)
       expect(page).to have_css(drawn, minimum: 1)
@@ -97,7 +97,7 @@ RSpec.describe "Planning by hand", type: :feature do
   it "shares one bench among all builds" do
     open_build(file, "order")
     open_build(file.merge("title" => "Second scree"), "order")
-    visit("/plan")
+    visit("/weeks")
     expect(page).to have_css("table tr", text: /Second scree/)
     expect(page).to have_css("section[aria-label^='Week of'] svg", minimum: 1)
   end

@@ -100,7 +100,7 @@ RSpec.describe "Shaping", type: :feature do
     expect(page).to have_css("[data-testid=sheets-cork_sheet] svg[aria-label*='used']")
     expect(page).to have_css("section[aria-label='Edge skin'] svg")
     expect(page).to have_css("section[aria-label='Mass by material']", text: /\d g/)
-    expect(page).to have_link("Print (.pdf)", href: "/api/builds/#{id}/export.pdf?page=a4")
+    expect(page).to have_link("Templates on paper (.pdf)", href: "/api/builds/#{id}/export.pdf?page=a4")
     expect(barriers).to be_empty
   end
 end

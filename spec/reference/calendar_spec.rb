@@ -39,7 +39,7 @@ RSpec.describe GreenPlinth::Exports::CalendarIcs do
     uids = ->(ics) { Icalendar::Calendar.parse(ics).first.events.map { |event| event.uid.to_s } }
     expect(uids[again]).to eq(uids[text])
     expect(uids[text].uniq.size).to eq(uids[text].size)
-    expect(uids[described_class.new(made, key: "build-8", stamp: 0).write] & uids[text]).to be_empty
+    expect(uids[described_class.new(made, key: "build-8", at: 0).write] & uids[text]).to be_empty
   end
 
   it "ends every line as the standard wants, none longer than 75 octets" do

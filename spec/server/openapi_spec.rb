@@ -43,9 +43,7 @@ RSpec.describe "The API description" do
   it "asks for the token wherever something changes" do
     document["paths"].each do |path, operations|
       operations.slice("post", "put", "patch", "delete").each do |method, operation|
-        expect((operation["parameters"] || []).map do |parameter|
-          parameter["name"]
-        end).to include("X-CSRF-Token"), "#{method} #{path}"
+        expect(operation["security"]).to eq([{ "session_token" => [] }]), "#{method} #{path}"
       end
     end
   end

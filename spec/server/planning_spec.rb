@@ -58,7 +58,7 @@ RSpec.describe "Planning over HTTP" do
   it "shares the hands over all builds that are not ready" do
     first = create(file.merge("title" => "First"))["id"]
     second = create(file.merge("title" => "Second", "calendar" => file["calendar"].merge("finish_by" => "2027-03-20T12:00")))["id"]
-    get("/api/plan")
+    get("/api/weeks")
     told = answer
     expect(told["builds"].map { |one| one["build"] }).to eq([second, first])
     expect(told["builds"].last["shared"]).to be > told["builds"].last["alone"]

@@ -6,18 +6,19 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
+import Typography from "@mui/material/Typography";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { StrictMode, useMemo } from "react";
+import { StrictMode, Suspense, useMemo } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
-import { BenchPage } from "./bench/BenchPage";
-import { BuildPage } from "./build/BuildPage";
+import { BuildPage } from "./builds/BuildPage";
 import { useThemeMode } from "./common/useThemeMode";
 import { NewBuildPage } from "./newbuild/NewBuildPage";
-import { PlanPage } from "./plan/PlanPage";
+import { NowPage } from "./now/NowPage";
 import { ScalePage } from "./scale/ScalePage";
 import { ShelfPage } from "./shelf/ShelfPage";
-import { benchTheme } from "./theme";
+import { plinthTheme } from "./theme";
+import { WeeksPage } from "./weeks/WeeksPage";
 import { WorkshopPage } from "./workshop/WorkshopPage";
 
 // The page's policy lets in only styles that carry this page's own nonce.
@@ -25,22 +26,33 @@ const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?
 const cache = createCache({ key: "gp", nonce });
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5000, retry: 1 } } });
 
+/** Shown until the server has said what there is. */
+function Waiting() {
+  return (
+    <Typography role="status" sx={{ p: 2.5 }}>
+      Waiting for the server…
+    </Typography>
+  );
+}
+
 function App() {
   const mode = useThemeMode((state) => state.mode);
-  const theme = useMemo(() => benchTheme(mode), [mode]);
+  const theme = useMemo(() => plinthTheme(mode), [mode]);
   return (
     <ThemeProvider theme={theme}>
       <CssBaseline />
       <BrowserRouter>
-        <Routes>
-          <Route path="/" element={<ShelfPage />} />
-          <Route path="/now" element={<BenchPage />} />
-          <Route path="/workshop" element={<WorkshopPage />} />
-          <Route path="/plan" element={<PlanPage />} />
-          <Route path="/scale" element={<ScalePage />} />
-          <Route path="/new" element={<NewBuildPage />} />
-          <Route path="/builds/:id/:stage?" element={<BuildPage />} />
-        </Routes>
+        <Suspense fallback={<Waiting />}>
+          <Routes>
+            <Route path="/" element={<ShelfPage />} />
+            <Route path="/now" element={<NowPage />} />
+            <Route path="/workshop" element={<WorkshopPage />} />
+            <Route path="/weeks" element={<WeeksPage />} />
+            <Route path="/scale" element={<ScalePage />} />
+            <Route path="/new" element={<NewBuildPage />} />
+            <Route path="/builds/:id/:stage?" element={<BuildPage />} />
+          </Routes>
+        </Suspense>
       </BrowserRouter>
     </ThemeProvider>
   );

@@ -1,7 +1,7 @@
 import { createTheme, type Theme } from "@mui/material/styles";
 
-/** The bench's colours. Wet, curing, ready and trouble never stand alone: a word or a shape goes with each. */
-export interface Bench {
+/** The colours beside the palette's. Wet, curing, ready and trouble never stand alone: a word or a shape goes with each. */
+export interface Tints {
   mat: string;
   matDeep: string;
   matLine: string;
@@ -20,17 +20,17 @@ export interface Bench {
 
 declare module "@mui/material/styles" {
   interface Theme {
-    bench: Bench;
+    tints: Tints;
   }
   interface ThemeOptions {
-    bench: Bench;
+    tints: Tints;
   }
 }
 
 const SLAB = '"Zilla Slab", serif';
 const SANS = '"Source Sans 3", sans-serif';
 
-const LIGHT: Bench = {
+const LIGHT: Tints = {
   mat: "#1f5b48",
   matDeep: "#1a4a3b",
   matLine: "#3f8068",
@@ -46,7 +46,7 @@ const LIGHT: Bench = {
   lit: "#e2efe6",
   line: "#d8ddd6",
 };
-const DARK: Bench = {
+const DARK: Tints = {
   mat: "#143a2f",
   matDeep: "#0e2a22",
   matLine: "#2c614f",
@@ -63,10 +63,10 @@ const DARK: Bench = {
   line: "#3a4640",
 };
 
-export function benchTheme(mode: "light" | "dark"): Theme {
+export function plinthTheme(mode: "light" | "dark"): Theme {
   const dark = mode === "dark";
   return createTheme({
-    bench: dark ? DARK : LIGHT,
+    tints: dark ? DARK : LIGHT,
     palette: {
       mode,
       primary: { main: dark ? "#8fc7ab" : "#1f5b48" },

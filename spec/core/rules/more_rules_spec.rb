@@ -94,8 +94,8 @@ RSpec.describe "Rules between two works" do
 
   it "gives every constraint the rule's own words" do
     made = GreenPlinth::Rules::WallBeforeGrass.new(two(:hard, :grass, stages), places, design(plain_file)).waits.first
-    expect(made.reason).to eq({ "code" => "order/wall_before_grass", "strength" => "must",
-"why" => GreenPlinth::Rules::WallBeforeGrass.why })
+    expect(made.to_h.slice(:code, :strength, :why))
+      .to eq({ code: "order/wall_before_grass", strength: :must, why: GreenPlinth::Rules::WallBeforeGrass.why })
   end
 end
 

@@ -1,20 +1,21 @@
 import Autocomplete from "@mui/material/Autocomplete";
 import TextField from "@mui/material/TextField";
-import { materialOf, useCatalogue } from "./useCatalogue";
+import { kindOf, materialOf, useCatalogue } from "./catalogue";
 import { capital, plain } from "./words";
 
 interface Props {
   label: string;
   value: string | null;
-  families: string[];
+  /** What the material must be, e.g. "of_forms". */
+  trait: string;
   onChange: (key: string) => void;
   width?: number | string;
 }
 
 /** A material of the catalogue, by name or key, grouped by family. */
-export function MaterialField({ label, value, families, onChange, width = 240 }: Props) {
+export function MaterialField({ label, value, trait, onChange, width = 200 }: Props) {
   const catalogue = useCatalogue();
-  const options = catalogue.materials.filter((material) => families.includes(material.family)).map((material) => material.key);
+  const options = catalogue.materials.filter((material) => material.traits.includes(trait)).map((material) => material.key);
   return (
     <Autocomplete
       size="small"
@@ -22,7 +23,7 @@ export function MaterialField({ label, value, families, onChange, width = 240 }:
       options={options}
       value={value}
       disableClearable={value !== (null as never)}
-      groupBy={(key) => capital(materialOf(catalogue, key)?.family ?? "")}
+      groupBy={(key) => capital(kindOf(catalogue, "families", materialOf(catalogue, key)?.family)?.name ?? "")}
       getOptionLabel={(key) => materialOf(catalogue, key)?.name ?? plain(key)}
       onChange={(_, key) => key && onChange(key)}
       filterOptions={(keys, { inputValue }) =>

@@ -8,40 +8,35 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, Refused } from "../api/client";
-import type { Outline, PlinthFile } from "../api/types";
-import { type Evening, Evenings } from "../build/brief/Evenings";
+import type { Kind, Outline, PlinthFile } from "../api/types";
+import { type Evening, Evenings } from "../builds/brief/Evenings";
 import { Brand } from "../common/Brand";
 import { Choice } from "../common/Choice";
+import { choices, useCatalogue, usualOf, usualWork } from "../common/catalogue";
 import { FieldGroup } from "../common/FieldGroup";
 import { MomentField } from "../common/MomentField";
 import { NumberField } from "../common/NumberField";
-import { PURPOSES, type Purpose } from "../common/purposes";
-import { useCatalogue } from "../common/useCatalogue";
 import { nowMoment } from "../common/words";
 import { OutlineChooser } from "./OutlineChooser";
 import { OutlinePreview } from "./OutlinePreview";
-
-const SCALES = [16, 24, 32, 35, 48, 56, 72, 76.2, 87, 144, 160, 350, 700];
-const EVENINGS: Evening[] = [
-  { day: "tue", from: "19:30", to: "22:00" },
-  { day: "thu", from: "19:30", to: "22:00" },
-];
 
 /** A new build: what it is for, how large, by when. Everything may be changed later. */
 export function NewBuildPage() {
   const navigate = useNavigate();
   const catalogue = useCatalogue();
+  const usual = usualWork(catalogue, "new_build") as Kind;
+  const scales = usualWork(catalogue, "usual_scales")?.ratios ?? [];
   const [title, setTitle] = useState("");
-  const [purpose, setPurpose] = useState<Purpose>("vignette");
-  const [scale, setScale] = useState(35);
+  const [purpose, setPurpose] = useState(usualOf(catalogue, "purposes"));
+  const [scale, setScale] = useState(usual.scale as number);
   const [copies, setCopies] = useState(1);
-  const [outline, setOutline] = useState<Outline>({ kind: "oval", width_mm: 120, depth_mm: 90 });
-  const [thickness, setThickness] = useState(12);
+  const [outline, setOutline] = useState(usual.outline as unknown as Outline);
+  const [thickness, setThickness] = useState(usual.thickness_mm as number);
   /** What the common size picked is made of; the core has its own where none is told. */
   const [material, setMaterial] = useState<string | null>(null);
   const [start, setStart] = useState<string | null>(`${nowMoment().slice(0, 10)}T18:00`);
   const [wanted, setWanted] = useState<string | null>(null);
-  const [evenings, setEvenings] = useState<Evening[]>(EVENINGS);
+  const [evenings, setEvenings] = useState((usual.weekly ?? []) as unknown as Evening[]);
   const [problems, setProblems] = useState<string[]>([]);
   const [busy, setBusy] = useState(false);
   const plinths = catalogue.plinths.filter((plinth) => plinth.purpose === purpose);
@@ -56,8 +51,8 @@ export function NewBuildPage() {
       copies,
       calendar: { ...(start ? { start } : {}), ...(wanted ? { finish_by: wanted } : {}), weekly: evenings },
       plinth: { outline, thickness_mm: thickness, ...(material ? { material } : {}) },
-      zones: [{ id: "ground", name: "ground", ground: "earth", outline: { kind: "rest" }, courses: [] }],
-    } as PlinthFile;
+      zones: usual.zones,
+    } as unknown as PlinthFile;
     setBusy(true);
     try {
       navigate(`/builds/${(await api.create(file)).id}`);
@@ -97,7 +92,7 @@ export function NewBuildPage() {
             <Choice
               label="Purpose"
               value={purpose}
-              options={PURPOSES}
+              options={choices(catalogue, "purposes")}
               onChange={(value) => {
                 setPurpose(value);
                 setMaterial(null);
@@ -107,12 +102,12 @@ export function NewBuildPage() {
             <TextField
               select
               label="Usual scales"
-              value={SCALES.includes(scale) ? scale : ""}
+              value={scales.includes(scale) ? scale : ""}
               onChange={(event) => setScale(Number(event.target.value))}
               sx={{ width: 150 }}
               slotProps={{ inputLabel: { shrink: true } }}
             >
-              {SCALES.map((n) => (
+              {scales.map((n) => (
                 <MenuItem key={n} value={n}>
                   1:{n}
                 </MenuItem>

@@ -1,6 +1,6 @@
 import type { Outline } from "../api/types";
-import { OutlineFields } from "../build/inspector/OutlineFields";
-import { bounds, corners } from "../build/plan/outline";
+import { OutlineFields } from "../builds/inspector/OutlineFields";
+import { bounds, corners } from "../builds/plan/outline";
 import { Choice } from "../common/Choice";
 import { DrawingButton } from "../common/DrawingButton";
 

@@ -1,38 +1,16 @@
 import { useTheme } from "@mui/material/styles";
 import type { ReactNode } from "react";
-import type { ScaleThing } from "../api/types";
-import { SILHOUETTES } from "../build/compose/silhouettes";
+import type { Catalogue, ScaleThing } from "../api/types";
+import { kindsOf, standingKind, useCatalogue } from "../common/catalogue";
 import { capital, short } from "../common/words";
 
-const PERSON = "person";
 const WIDTH = 430;
 const HEIGHT = 190;
 const FLOOR = HEIGHT - 34;
-/** Smaller than this beside a person nothing would be seen of it: a boot takes the person's place. */
-const SMALL_MM = 350;
-/** A boot's length (from memory), and its height beside that. */
-const BOOT_MM = 300;
-const BOOT = "M0 0L0 .1L.04 .52L.36 .52L.4 .3L.82 .18Q1 .14 1 .05L1 0Z";
-/** Things with a drawn silhouette of their own. */
-const DRAWN: Record<string, string> = {
-  person: "figure",
-  horse: "animal",
-  cow: "animal",
-  sheep: "animal",
-  pig: "animal",
-  dog: "animal",
-  cat: "animal",
-  broadleaf_tree: "tree",
-  fruit_tree: "tree",
-  conifer: "tree",
-  bush: "bush",
-  hedge: "hedge",
-  fence: "fence",
-};
-
 interface Props {
   thing: ScaleThing;
-  person: ScaleThing;
+  /** All of them: what it is drawn beside is among them. */
+  things: ScaleThing[];
   ratio: number;
   /** What the packet says it is in life, mm; drawn beside the thing. */
   packet?: { low: number; high: number; words: string };
@@ -42,47 +20,81 @@ const words = (mm: number) => (mm >= 1000 ? `${short(mm / 1000)} m` : `${short(m
 const range = ([low, , high]: (number | null)[]) =>
   low === null ? "unknown" : high === null ? `over ${words(low)}` : low === high ? words(low) : `${words(low)} – ${words(high)}`;
 
-/** A thing of life beside a standing person (or a boot), all to one scale, with what each is in the model. */
-export function Comparison({ thing, person, ratio, packet }: Props) {
-  const { bench, palette } = useTheme();
-  const man = person.life_mm[1] ?? 0;
+/** What something is drawn beside: its height and length in life, mm, and how it looks. */
+interface Yardstick {
+  name: string;
+  high: number;
+  long: number;
+  silhouette: string;
+  /** In the model, mm; null for what is told in life. */
+  model: number | null;
+}
+
+/** How much of its height a standing silhouette is wide. */
+const SLENDER = 0.38;
+
+/** The first yardstick that the thing is large enough for. */
+function yardstickFor(catalogue: Catalogue, size_mm: number, things: ScaleThing[]): Yardstick {
+  const all = kindsOf(catalogue, "yardsticks");
+  const { name, thing, length_mm, high, silhouette } = all.find((one) => size_mm >= (one.over_mm ?? 0)) ?? all[all.length - 1];
+  const own = things.find((one) => one.key === thing);
+  if (!own)
+    return { name: name ?? "", high: (length_mm ?? 0) * (high ?? 1), long: length_mm ?? 0, silhouette: silhouette ?? "", model: null };
+  const tall = own.life_mm[1] ?? 0;
+  const drawn = silhouetteOf(catalogue, own.key) ?? "";
+  return { name: name ?? own.name, high: tall, long: tall * SLENDER, silhouette: drawn, model: own.model_mm[1] ?? 0 };
+}
+
+/** Of the kind that a thing of life is drawn as. */
+function silhouetteOf(catalogue: Catalogue, thing: string): string | undefined {
+  const kind = catalogue.things.find((one) => one.key === thing)?.drawn_as;
+  return kind ? standingKind(catalogue, kind)?.silhouette : undefined;
+}
+
+/** A thing of life beside something whose size everybody knows, all to one scale, with what each is in the model. */
+export function Comparison({ thing, things, ratio, packet }: Props) {
+  const { tints, palette } = useTheme();
+  const catalogue = useCatalogue();
   const high = thing.life_mm[2] ?? thing.life_mm[1] ?? 0;
   const largest = Math.max(high, packet?.high ?? 0);
-  const small = largest < SMALL_MM;
+  const beside = yardstickFor(catalogue, largest, things);
+  const standing = beside.model !== null;
   const upright = thing.measure === "height";
   // The tallest of them fits the height, and the longest its third of the width.
-  const tallest = small
-    ? Math.max(BOOT_MM * 0.52, upright ? largest : 0)
-    : Math.max(man, upright || thing.measure === "grain" ? largest : 0);
-  const scale = Math.min((FLOOR - 10) / tallest, (WIDTH * 0.3) / Math.max(upright ? largest * 0.4 : largest, small ? BOOT_MM : man * 0.42));
+  const tallest = Math.max(beside.high, upright || (standing && thing.measure === "grain") ? largest : 0);
+  const scale = Math.min((FLOOR - 10) / tallest, (WIDTH * 0.3) / Math.max(upright ? largest * 0.4 : largest, beside.long));
   return (
     <svg
       width="100%"
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role="img"
-      aria-label={`${thing.name} beside a ${small ? "boot" : "standing person"} at 1:${short(ratio)}`}
+      aria-label={`${thing.name} beside a ${beside.name.replace(/^a /i, "")} at 1:${short(ratio)}`}
     >
       <line x1={4} x2={WIDTH - 4} y1={FLOOR} y2={FLOOR} stroke={palette.text.secondary} />
-      {small ? (
-        <Slot x={8} name="A boot" life={words(BOOT_MM)}>
-          <path d={BOOT} transform={`scale(${BOOT_MM * scale} ${-BOOT_MM * scale})`} fill={palette.text.primary} fillOpacity={0.8} />
-        </Slot>
-      ) : (
-        <Slot x={8} name={words(man)} life={words(person.model_mm[1] ?? 0)}>
-          <path
-            d={SILHOUETTES.figure}
-            transform={`translate(${man * 0.16 * scale} 0) scale(${man * 0.38 * scale} ${-man * scale})`}
-            fill={palette.text.primary}
-            fillOpacity={0.8}
-          />
-        </Slot>
-      )}
+      <Slot x={8} name={standing ? words(beside.high) : beside.name} life={words(standing ? (beside.model as number) : beside.long)}>
+        <path
+          d={beside.silhouette}
+          transform={
+            standing
+              ? `translate(${beside.long * 0.42 * scale} 0) scale(${beside.long * scale} ${-beside.high * scale})`
+              : `scale(${beside.long * scale} ${-beside.long * scale})`
+          }
+          fill={palette.text.primary}
+          fillOpacity={0.8}
+        />
+      </Slot>
       <Slot x={WIDTH * 0.34} name={`${capital(thing.name)}: ${range(thing.life_mm)}`} life={`in the model ${range(thing.model_mm)}`}>
-        <Thing thing={thing} scale={scale} colour={bench.ready} ink={palette.text.primary} />
+        <Thing
+          thing={thing}
+          silhouette={silhouetteOf(catalogue, thing.key)}
+          scale={scale}
+          colour={tints.ready}
+          ink={palette.text.primary}
+        />
       </Slot>
       {packet && (
         <Slot x={WIDTH * 0.7} name="" life="">
-          <Packet packet={packet} measure={thing.measure} scale={scale} colour={bench.trouble} />
+          <Packet packet={packet} measure={thing.measure} scale={scale} colour={tints.trouble} />
         </Slot>
       )}
     </svg>
@@ -106,8 +118,16 @@ function Slot({ x, name, life, children }: { x: number; name: string; life: stri
 
 const LEAST_PX = 1.5;
 
+interface ThingProps {
+  thing: ScaleThing;
+  silhouette: string | undefined;
+  scale: number;
+  colour: string;
+  ink: string;
+}
+
 /** Its range: least filled darker, up to the most lighter; a silhouette where there is one. */
-function Thing({ thing, scale, colour, ink }: { thing: ScaleThing; scale: number; colour: string; ink: string }) {
+function Thing({ thing, silhouette, scale, colour, ink }: ThingProps) {
   const low = (thing.life_mm[0] ?? 0) * scale;
   const usual = (thing.life_mm[1] ?? 0) * scale;
   const high = (thing.life_mm[2] ?? thing.life_mm[1] ?? 0) * scale;
@@ -122,7 +142,6 @@ function Thing({ thing, scale, colour, ink }: { thing: ScaleThing; scale: number
       </>
     );
   if (thing.measure === "height") {
-    const silhouette = SILHOUETTES[DRAWN[thing.key]];
     const wide = Math.max(high * 0.12, 12);
     return (
       <>
@@ -179,5 +198,3 @@ function Packet({
     </>
   );
 }
-
-export const personOf = (things: ScaleThing[]): ScaleThing => things.find((thing) => thing.key === PERSON) as ScaleThing;

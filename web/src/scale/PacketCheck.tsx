@@ -5,35 +5,37 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api, Refused } from "../api/client";
-import type { ScaleTable, ScaleThing } from "../api/types";
+import type { Catalogue, ScaleTable, ScaleThing } from "../api/types";
 import { Choice } from "../common/Choice";
+import { choices, kindOf, kindsOf, useCatalogue } from "../common/catalogue";
 import { capital } from "../common/words";
-import { Comparison, personOf } from "./Comparison";
+import { Comparison } from "./Comparison";
 import { useAsked, useSettled } from "./useAsked";
 
-const KINDS: [string, string][] = [
-  ["grain", "Grains"],
-  ["ballast", "Ballast"],
-  ["grass", "Grass fibres"],
-  ["brick", "Bricks"],
-  ["sett", "Setts"],
-  ["slab", "Slabs"],
-  ["road", "Road, wide"],
-  ["marking", "Marking, wide"],
-  ["tree", "Tree or bush"],
-  ["wave", "Waves"],
-];
 const VERDICTS = { right: "✓ right", too_big: "▲ too big", too_small: "▲ too small", unknown: "? not known" };
+
+/** What is asked first: the first packet that says what it begins with. */
+function firstAsked(catalogue: Catalogue) {
+  const packet = kindsOf(catalogue, "packets").find((one) => one.start);
+  const { low = "", high = "", represents = "" } = (packet?.start ?? {}) as Record<string, string>;
+  return { kind: packet?.key ?? "", low, high, represents };
+}
+
+/** What tells a thing from others of the same name. */
+const labelOf = (catalogue: Catalogue, thing: ScaleThing): string =>
+  catalogue.things.find((one) => one.key === thing.key)?.label ?? thing.name;
 
 /** Type what the packet says; see what it is in life, what it passes for, and what size to look for. */
 export function PacketCheck({ ratio, table }: { ratio: number; table: ScaleTable }) {
-  const [asked, setAsked] = useState({ kind: "grain", low: "4", high: "6", represents: "gravel_coarse" });
+  const catalogue = useCatalogue();
+  const [asked, setAsked] = useState(() => firstAsked(catalogue));
   const settled = useSettled(asked);
   const answer = useAsked(["check", ratio, settled], () => api.scaleCheck(ratio, settled), settled.low.trim() !== "");
-  const { bench } = useTheme();
+  const { tints } = useTheme();
   const wrong = answer.error instanceof Refused ? (answer.error.problem.problems?.[0]?.message ?? answer.error.message) : null;
-  const things: ScaleThing[] =
-    asked.kind === "wave" ? table.waves : table.things.filter((thing) => table.kinds[asked.kind]?.includes(thing.key));
+  const things: ScaleThing[] = kindOf(catalogue, "packets", asked.kind)?.seas
+    ? table.waves
+    : table.things.filter((thing) => table.kinds[asked.kind]?.includes(thing.key));
   const check = answer.isError ? undefined : answer.data;
   const put = (change: Partial<typeof asked>) => setAsked({ ...asked, ...change });
   return (
@@ -42,7 +44,13 @@ export function PacketCheck({ ratio, table }: { ratio: number; table: ScaleTable
         What the packet says
       </Typography>
       <Stack direction="row" sx={{ gap: 1, flexWrap: "wrap" }}>
-        <Choice label="Kind" width={150} value={asked.kind} options={KINDS} onChange={(kind) => put({ kind, represents: "" })} />
+        <Choice
+          label="Kind"
+          width={150}
+          value={asked.kind}
+          options={choices(catalogue, "packets")}
+          onChange={(kind) => put({ kind, represents: "" })}
+        />
         <TextField
           label="From"
           value={asked.low}
@@ -55,10 +63,7 @@ export function PacketCheck({ ratio, table }: { ratio: number; table: ScaleTable
           label="Shall be"
           width={190}
           value={asked.represents}
-          options={[
-            ["", "whatever it passes for"] as const,
-            ...things.map((thing) => [thing.key, `${thing.name} (${thing.key})`.replace(/ \((?!brick).*\)/, "")] as const),
-          ]}
+          options={[["", "whatever it passes for"] as const, ...things.map((thing) => [thing.key, labelOf(catalogue, thing)] as const)]}
           onChange={(represents) => put({ represents })}
         />
       </Stack>
@@ -73,7 +78,7 @@ export function PacketCheck({ ratio, table }: { ratio: number; table: ScaleTable
             sx={{
               mt: 1,
               fontWeight: 600,
-              color: check.verdict === "right" ? bench.ready : check.verdict === "unknown" ? undefined : bench.trouble,
+              color: check.verdict === "right" ? tints.ready : check.verdict === "unknown" ? undefined : tints.trouble,
             }}
           >
             {VERDICTS[check.verdict]}
@@ -83,7 +88,7 @@ export function PacketCheck({ ratio, table }: { ratio: number; table: ScaleTable
           {check.wanted && (
             <Comparison
               thing={check.wanted}
-              person={personOf(table.things)}
+              things={table.things}
               ratio={ratio}
               packet={{ low: check.life[0].mm, high: check.life[1].mm, words: `packet: ${check.life[1].metric}` }}
             />

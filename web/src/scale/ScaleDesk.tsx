@@ -6,8 +6,9 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api } from "../api/client";
 import type { ScaleTable } from "../api/types";
+import { useCatalogue, usualWork } from "../common/catalogue";
 import { capital, short } from "../common/words";
-import { Comparison, personOf } from "./Comparison";
+import { Comparison } from "./Comparison";
 import { LengthBothWays } from "./LengthBothWays";
 import { PacketCheck } from "./PacketCheck";
 import { Resize } from "./Resize";
@@ -36,7 +37,7 @@ export function ScaleDesk({ ratio }: { ratio: number }) {
 
 /** Any reference thing beside a standing person. */
 function Beside({ table, ratio }: { table: ScaleTable; ratio: number }) {
-  const [key, setKey] = useState("horse");
+  const [key, setKey] = useState(usualWork(useCatalogue(), "beside_a_person")?.thing);
   const all = [...table.things, ...table.waves];
   const thing = all.find((one) => one.key === key) ?? all[0];
   return (
@@ -55,7 +56,7 @@ function Beside({ table, ratio }: { table: ScaleTable; ratio: number }) {
           renderInput={(params) => <TextField {...params} label="Thing of life" />}
         />
       </Stack>
-      <Comparison thing={thing} person={personOf(table.things)} ratio={ratio} />
+      <Comparison thing={thing} things={table.things} ratio={ratio} />
       <Typography variant="body2" color="text.secondary">
         {capital(thing.measure)} in life and at 1:{short(ratio)}. Source: {thing.source}.
       </Typography>

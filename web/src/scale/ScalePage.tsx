@@ -5,8 +5,8 @@ import Typography from "@mui/material/Typography";
 import { Link, useSearchParams } from "react-router";
 import { Brand } from "../common/Brand";
 import { Choice } from "../common/Choice";
+import { useCatalogue } from "../common/catalogue";
 import { NumberField } from "../common/NumberField";
-import { useCatalogue } from "../common/useCatalogue";
 import { short } from "../common/words";
 import { ScaleDesk } from "./ScaleDesk";
 

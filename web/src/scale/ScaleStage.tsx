@@ -1,6 +1,6 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useFile } from "../build/useSession";
+import { useFile } from "../builds/useSession";
 import { short } from "../common/words";
 import { ScaleDesk } from "./ScaleDesk";
 

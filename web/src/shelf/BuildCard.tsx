@@ -9,13 +9,13 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { Link } from "react-router";
 import type { ShelfBuild } from "../api/types";
-import { bounds } from "../build/plan/outline";
-import { PlanShapes } from "../build/plan/PlanShapes";
+import { bounds } from "../builds/plan/outline";
+import { PlanShapes } from "../builds/plan/PlanShapes";
 import { count, momentWords, plain, short, span } from "../common/words";
 
 /** One build on the shelf: drawn, with its date, what is next and what is wet. */
 export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCopy: () => void; onDelete: () => void }) {
-  const { bench } = useTheme();
+  const { tints } = useTheme();
   const [asking, setAsking] = useState(false);
   const late = build.late_min !== null && build.late_min > 0;
   const [width, depth] = build.bounds_mm;
@@ -33,7 +33,7 @@ export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCo
           textDecoration: "none",
           color: "inherit",
           flex: 1,
-          "&:focus-visible": { outline: `3px solid ${bench.accent}`, outlineOffset: -3 },
+          "&:focus-visible": { outline: `3px solid ${tints.accent}`, outlineOffset: -3 },
         }}
       >
         <Thumbnail build={build} />
@@ -44,7 +44,7 @@ export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCo
             {count(build.copies, "base")}
             {build.sample ? " · sample" : ""}
           </Typography>
-          <Typography sx={{ mt: 1, color: late ? bench.trouble : "text.primary" }}>
+          <Typography sx={{ mt: 1, color: late ? tints.trouble : "text.primary" }}>
             {build.ready_at ? (
               <>
                 {late ? "■ " : ""}Ready <b>{momentWords(build.ready_at)}</b>
@@ -55,7 +55,7 @@ export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCo
             )}
           </Typography>
           {build.wet.length > 0 && (
-            <Typography variant="body2" sx={{ color: bench.wet }}>
+            <Typography variant="body2" sx={{ color: tints.wet }}>
               ≈ Wet: {build.wet.map((step) => step.title).join(", ")}
             </Typography>
           )}
@@ -68,7 +68,7 @@ export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCo
               "All its steps lie in the past"
             )}
           </Typography>
-          <Typography variant="body2" sx={{ color: build.stops ? bench.trouble : "text.secondary" }}>
+          <Typography variant="body2" sx={{ color: build.stops ? tints.trouble : "text.secondary" }}>
             {build.snags === 0
               ? "No snags"
               : `${count(build.snags, "snag")}${build.stops ? `, ■ ${count(build.stops, "stops the work", "stop the work")}` : ""}`}
@@ -107,11 +107,11 @@ export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCo
 }
 
 function Thumbnail({ build }: { build: ShelfBuild }) {
-  const { bench } = useTheme();
+  const { tints } = useTheme();
   const [x0, y0, x1, y1] = bounds(build.drawing.foot);
   const pad = Math.max(x1 - x0, y1 - y0) * 0.08;
   return (
-    <Box sx={{ bgcolor: bench.mat, height: 178, p: 0.5 }}>
+    <Box sx={{ bgcolor: tints.mat, height: 178, p: 0.5 }}>
       <svg
         width="100%"
         height="100%"

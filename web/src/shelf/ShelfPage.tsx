@@ -73,7 +73,7 @@ export function ShelfPage() {
         <Button component={Link} to="/now">
           What now
         </Button>
-        <Button component={Link} to="/plan">
+        <Button component={Link} to="/weeks">
           All builds' plan
         </Button>
         <Button component={Link} to="/workshop">

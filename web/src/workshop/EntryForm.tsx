@@ -6,15 +6,13 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { api, Refused } from "../api/client";
+import { api, type EntryKind, Refused } from "../api/client";
 import type { Problem } from "../api/types";
+import { useCatalogue } from "../common/catalogue";
 import { EntryField } from "./EntryField";
-import { MATERIAL, TECHNIQUE } from "./fields";
-
-export type Kind = "materials" | "techniques";
 
 interface Props {
-  kind: Kind;
+  kind: EntryKind;
   entryKey: string;
   onSaved: (key: string) => void;
   onGone: () => void;
@@ -23,6 +21,7 @@ interface Props {
 /** One material or technique, to read, to copy under a name of one's own, and to change. */
 export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
   const client = useQueryClient();
+  const groups = useCatalogue().entries.filter((group) => group.of === kind);
   const entry = useQuery({ queryKey: ["entry", kind, entryKey], queryFn: () => api.entry(kind, entryKey), retry: false });
   const [draft, setDraft] = useState<Record<string, unknown> | null>(null);
   const [key, setKey] = useState(entryKey);
@@ -98,19 +97,19 @@ export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
           ))}
         </Alert>
       )}
-      {(kind === "materials" ? MATERIAL : TECHNIQUE).map(([title, fields]) => (
-        <Box key={title} component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 2 }}>
+      {groups.map(({ key: group, name: title, fields }) => (
+        <Box key={group} component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 2 }}>
           <Typography component="legend" variant="h3" sx={{ mb: 1 }}>
             {title}
           </Typography>
           <Stack direction="row" sx={{ flexWrap: "wrap", gap: 1.75, alignItems: "flex-end" }}>
             {fields.map((field) => (
               <EntryField
-                key={field.name}
+                key={field.at}
                 field={field}
-                value={data[field.name]}
-                problem={problems.get(`${at}/${field.name}`)}
-                onChange={(value) => setDraft({ ...data, [field.name]: value })}
+                value={data[field.at as string]}
+                problem={problems.get(`${at}/${field.at}`)}
+                onChange={(value) => setDraft({ ...data, [field.at as string]: value })}
               />
             ))}
           </Stack>

@@ -10,24 +10,24 @@ import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { api, Refused } from "../api/client";
-import { DownloadLink } from "../build/quantities/DownloadLink";
+import { api, type EntryKind, Refused } from "../api/client";
+import { DownloadLink } from "../builds/quantities/DownloadLink";
+import { useCatalogue } from "../common/catalogue";
 import { FileButton } from "../common/FileButton";
 import { PageHead } from "../common/PageHead";
-import { useCatalogue } from "../common/useCatalogue";
 import { capital, count, plain } from "../common/words";
-import { EntryForm, type Kind } from "./EntryForm";
+import { EntryForm } from "./EntryForm";
 
 /** Materials and ways of working: those that ship, and the maker's own, to change, copy and share. */
 export function WorkshopPage() {
   const client = useQueryClient();
   const [search, setSearch] = useSearchParams();
-  const kind: Kind = search.get("kind") === "techniques" ? "techniques" : "materials";
+  const kind: EntryKind = search.get("kind") === "techniques" ? "techniques" : "materials";
   const key = search.get("key");
   const [sought, setSought] = useState("");
   const [told, setTold] = useState<{ severity: "error" | "success"; lines: string[] } | null>(null);
   const rows = useRows(kind, sought);
-  const go = (to: { kind?: Kind; key?: string | null }) => {
+  const go = (to: { kind?: EntryKind; key?: string | null }) => {
     const next = { kind, key, ...to };
     setSearch({ kind: next.kind, ...(next.key ? { key: next.key } : {}) }, { replace: true });
   };
@@ -64,7 +64,7 @@ export function WorkshopPage() {
       )}
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "330px minmax(0, 1fr)" }, gap: 3 }}>
         <Box>
-          <Tabs value={kind} onChange={(_, next: Kind) => go({ kind: next, key: null })} aria-label="What to look at">
+          <Tabs value={kind} onChange={(_, next: EntryKind) => go({ kind: next, key: null })} aria-label="What to look at">
             <Tab value="materials" label="Materials" sx={{ textTransform: "none", fontSize: "1rem" }} />
             <Tab value="techniques" label="Techniques" sx={{ textTransform: "none", fontSize: "1rem" }} />
           </Tabs>
@@ -110,7 +110,7 @@ interface Row {
 }
 
 /** The maker's own first, then by name. */
-function useRows(kind: Kind, sought: string): Row[] {
+function useRows(kind: EntryKind, sought: string): Row[] {
   const catalogue = useCatalogue();
   const own = catalogue.own[kind];
   const all: Row[] =

@@ -24,6 +24,10 @@ module GreenPlinth
         # Declares or reads the trait of the purposes it is made for; nil: of all.
         def purposes(trait = nil) = trait ? @purposes = trait : @purposes
 
+        # Declares that its strokes are drawn without being asked for.
+        def draw_unasked = @drawn_unasked = true
+        def drawn_unasked? = @drawn_unasked || false
+
         # @param purpose [Kinds::Kind]
         def made_for?(purpose) = purposes.nil? || purpose.trait?(purposes)
 

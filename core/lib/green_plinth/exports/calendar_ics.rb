@@ -8,7 +8,8 @@ module GreenPlinth
     # of drying with an alarm each, and the ready date as one of its own.
     class CalendarIcs < Export
       code "ics"
-      title "Calendar"
+      title "Calendar file"
+      beside :order
       type "text/calendar"
       weight 20
 

@@ -24,6 +24,9 @@ module GreenPlinth
         # Declares or reads the papers it can be printed on, the usual one first; none for what is no paper.
         def papers(value = nil) = value ? @papers = value : (@papers || [])
 
+        # Declares or reads which part of a build's screen it is offered beside: :brief, :order, :quantities or :templates.
+        def beside(value = nil) = value ? @beside = value : @beside
+
         # Declares that it is no text.
         def binary = @binary = true
         def binary? = @binary || false

@@ -9,6 +9,7 @@ module GreenPlinth
     class PlanSvg < Export
       code "svg"
       title "Plan"
+      beside :quantities
       type "image/svg+xml"
       weight 40
 

@@ -6,6 +6,7 @@ module GreenPlinth
     class PlinthJson < Export
       code "json"
       title "Plinth file"
+      beside :brief
       type "application/json"
       weight 10
 

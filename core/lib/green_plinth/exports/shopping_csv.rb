@@ -8,6 +8,7 @@ module GreenPlinth
     class ShoppingCsv < Export
       code "csv"
       title "Shopping list"
+      beside :quantities
       type "text/csv"
       weight 30
 

@@ -7,6 +7,7 @@ module GreenPlinth
     class Stl < Export
       code "stl"
       title "Solid to print"
+      beside :templates
       type "model/stl"
       weight 80
       binary

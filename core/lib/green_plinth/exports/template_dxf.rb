@@ -6,7 +6,8 @@ module GreenPlinth
     # CUT, DEPTH, GLUE, FEET, NAMES. Group codes: Autodesk's published DXF reference.
     class TemplateDxf < Export
       code "dxf"
-      title "Templates for drawing programs"
+      title "All pieces to cut"
+      beside :templates
       type "image/vnd.dxf"
       weight 60
 

@@ -10,6 +10,7 @@ module GreenPlinth
     class TemplatePdf < Export
       code "pdf"
       title "Templates on paper"
+      beside :templates
       type "application/pdf"
       weight 50
       binary

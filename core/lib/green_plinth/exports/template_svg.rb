@@ -8,7 +8,8 @@ module GreenPlinth
     # (groups) cut, depth, glue, feet.
     class TemplateSvg < Export
       code "cut-svg"
-      title "Templates to cut"
+      title "All pieces to cut"
+      beside :templates
       type "image/svg+xml"
       ending "-templates.svg"
       weight 70

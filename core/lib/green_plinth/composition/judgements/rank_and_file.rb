@@ -8,6 +8,7 @@ module GreenPlinth
         title "In rank and file"
         weight 110
         purposes "played"
+        draw_unasked
         # Silhouettes that pass nearer than this catch when a base is moved (from memory), mm.
         LEAST_MM = 1.0
 

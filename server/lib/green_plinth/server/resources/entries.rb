@@ -10,7 +10,7 @@ module GreenPlinth
         def self.registered(app)
           app.helpers Listed
 
-          app.get("/api/catalogue") { json_body(catalogue_told(desk.catalogue)) }
+          app.get("/api/catalogue") { json_body(catalogue_as_data(desk.catalogue)) }
           app.get("/api/catalogue/own") { json_body({ "format" => Files::CatalogueFile::FORMAT }.merge(desk.workshop.own)) }
 
           app.post("/api/catalogue/own") do
@@ -34,20 +34,35 @@ module GreenPlinth
 
         # Entries by key, with some of their members.
         module Listed
-          def catalogue_told(catalogue)
-            { "materials" => catalogue.materials.each_value.map { |material| material_told(material) },
-              "techniques" => listed(catalogue.techniques, "title", "look"), "kinds" => catalogue.kinds.to_h, "things" => things(catalogue),
-              "plinths" => catalogue.sizes["plinths"], "own" => desk.workshop.own.transform_values(&:keys),
-              "railways" => catalogue.railways.map { |name, railway| { "name" => name, "ratio" => railway["ratio"] } },
-              "exports" => Exports::Export.all.map { |export| export_told(export) } }
+          # What parts and entries are made of has a place of its own beside the kinds.
+          FORMS = %w[fields parts entries].freeze
+
+          def catalogue_as_data(catalogue)
+            entries_as_data(catalogue).merge(kinds_as_data(catalogue.kinds.to_h))
+              .merge("own" => desk.workshop.own.transform_values(&:keys),
+                "exports" => Exports::Export.all.map { |export| export_as_data(export) },
+                "judgements" => Composition::Judgement.all.map { |judgement| judgement_as_data(judgement) })
           end
 
+          def entries_as_data(catalogue)
+            { "materials" => catalogue.materials.each_value.map { |material| material_as_data(material) },
+              "techniques" => listed(catalogue.techniques, "title", "look"), "things" => things(catalogue),
+              "plinths" => catalogue.sizes["plinths"],
+              "railways" => catalogue.railways.map { |name, railway| { "name" => name, "ratio" => railway["ratio"] } } }
+          end
+
+          def kinds_as_data(kinds) = { "kinds" => kinds.except(*FORMS) }.merge(kinds.slice(*FORMS))
+
           # With the traits of its family.
-          def material_told(material)
+          def material_as_data(material)
             material.to_h.slice(*Entries::TOLD).merge("key" => material.key, "family" => material.family.key, "traits" => material.traits)
           end
 
-          def export_told(export) = { "format" => export.code, "name" => export.title, "ending" => export.ending, "papers" => export.papers }
+          def export_as_data(export)
+            { "format" => export.code, "name" => export.title, "ending" => export.ending, "papers" => export.papers, "beside" => export.beside }
+          end
+
+          def judgement_as_data(judgement) = { "key" => judgement.code, "drawn_unasked" => judgement.drawn_unasked? }
 
           def entry_kind
             Files::CatalogueFile::KINDS.include?(params["kind"]) ? params["kind"] : raise(Refusal.not_found("kind of entry #{params["kind"].to_s[0, 40]}"))
@@ -59,7 +74,7 @@ module GreenPlinth
 
           # laid: it comes in units of a known size, like bricks.
           def things(catalogue)
-            listed(catalogue.things, "name", "measure").map { |thing| thing.merge("laid" => catalogue.things[thing["key"]].key?("size_mm")) }
+            listed(catalogue.things, "name", "label", "measure", "drawn_as").map { |thing| thing.merge("laid" => catalogue.things[thing["key"]].key?("size_mm")) }
           end
 
           def listed(entries, *members)

@@ -25,13 +25,13 @@ module GreenPlinth
             json_body({ "patch" => asked["kind"] == "none" ? marks.clear : marks.set(asked["kind"], at.call) })
           end
 
-          app.get("/api/plan") { json_body(shared_plan(desk.dated(moment(nil)))) }
+          app.get("/api/weeks") { json_body(shared_weeks(desk.dated(moment(nil)))) }
         end
 
         # All builds that are not ready yet by the clock, with what each would be alone.
         module Plans
           # @param dated [Desk::Dated]
-          def shared_plan(dated)
+          def shared_weeks(dated)
             shared = Questions::Shared.new(dated.evaluations)
             { "builds" => shared.turns.map { |id| { "build" => id, "title" => dated.titles[id] }.merge(shared.told(id)) },
               "work" => shared.work.map { |one| work_told(one) }, "undated" => dated.without }

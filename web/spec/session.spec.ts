@@ -1,0 +1,138 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { api, Refused, Unreachable } from "../src/api/client";
+import type { Build, PlinthFile, Problem } from "../src/api/types";
+import { BuildSession } from "../src/builds/session";
+import { applied, fresh, sessionAfter } from "../src/builds/sessionState";
+
+const file = (title: string) => ({ format: "green-plinth/1", title }) as unknown as PlinthFile;
+const build = (version: number, title = "Old") => ({ id: 1, version, file: file(title), undo: null, redo: null }) as unknown as Build;
+const rename = (title: string) => ({ label: `Call it ${title}`, patch: [{ op: "replace" as const, path: "/title", value: title }] });
+const refusal = (status: number, more = {}) => new Refused({ title: "No", detail: "It cannot be.", status, ...more } as Problem);
+
+describe("a session", () => {
+  const open = sessionAfter(fresh(1, []), { type: "loaded", build: build(3) });
+
+  it("shows an edit before the server has it, and goes back to the server's when it is given up", () => {
+    const edited = sessionAfter(open, { type: "edited", edit: rename("New") });
+    expect(edited).toMatchObject({ saving: "saving", file: { title: "New" }, build: { file: { title: "Old" } } });
+    const given = sessionAfter(edited, { type: "given_up", problem: { title: "No", detail: "no" } as Problem });
+    expect(given).toMatchObject({ queue: [], file: { title: "Old" }, refused: { detail: "no" } });
+  });
+
+  it("keeps what is not sent on top of what the server took", () => {
+    const two = [rename("New"), rename("Newer")].reduce((state, edit) => sessionAfter(state, { type: "edited", edit }), open);
+    const taken = sessionAfter(two, { type: "taken", build: build(4, "New"), latency: 12 });
+    expect(taken).toMatchObject({ queue: [{ label: "Call it Newer" }], file: { title: "Newer" }, saving: "saving", latency: 12 });
+  });
+
+  it("goes on waiting when edited while the server is away", () => {
+    const away = sessionAfter(sessionAfter(open, { type: "unreachable" }), { type: "edited", edit: rename("New") });
+    expect(away).toMatchObject({ saving: "waiting", file: { title: "New" } });
+  });
+
+  it("puts mine on top of theirs, or drops mine, as is chosen", () => {
+    const mine = sessionAfter(open, { type: "edited", edit: rename("Mine") });
+    const both = sessionAfter(mine, { type: "conflicted", build: build(5, "Theirs") });
+    expect(sessionAfter(both, { type: "settled", choice: "mine" })).toMatchObject({
+      conflict: null,
+      file: { title: "Mine" },
+      build: { version: 5 },
+    });
+    expect(sessionAfter(both, { type: "settled", choice: "theirs" })).toMatchObject({ queue: [], file: { title: "Theirs" } });
+    expect(sessionAfter(open, { type: "settled", choice: "mine" })).toBe(open);
+  });
+
+  it("leaves out an edit that no longer fits, and changes nothing it was given", () => {
+    const before = file("Old");
+    const gone = { label: "Gone", patch: [{ op: "remove" as const, path: "/story" }] };
+    expect(applied(before, [gone, rename("New")])).toMatchObject({ title: "New" });
+    expect(before.title).toBe("Old");
+  });
+
+  it("cuts no more than three sections", () => {
+    const line: [number, number, number, number] = [0, 0, 1, 1];
+    expect(sessionAfter(open, { type: "cut", cuts: [line, line, line, line] }).cuts).toHaveLength(3);
+  });
+});
+
+describe("a session with its server", () => {
+  const kept = new Map<string, string>();
+  let session: BuildSession;
+  const state = () => session.store.getState();
+  const quiet = () => vi.waitFor(() => expect(["saved", "waiting"]).toContain(state().saving));
+
+  beforeEach(async () => {
+    kept.clear();
+    vi.stubGlobal("localStorage", {
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: (key: string, value: string) => kept.set(key, value),
+      removeItem: (key: string) => kept.delete(key),
+    });
+    vi.spyOn(api, "build").mockImplementation(async () => build(3));
+    session = new BuildSession(1);
+    session.open();
+    await vi.waitFor(() => expect(state().build).not.toBeNull());
+  });
+
+  afterEach(() => {
+    session.close();
+    vi.useRealTimers();
+    vi.restoreAllMocks();
+    vi.unstubAllGlobals();
+  });
+
+  it("sends edits one after the other, each on the version the one before it made", async () => {
+    let version = 3;
+    const change = vi.spyOn(api, "change").mockImplementation(async () => build(++version, "Newer"));
+    session.edit(rename("New").label, rename("New").patch);
+    session.edit(rename("Newer").label, rename("Newer").patch);
+    await quiet();
+    expect(change.mock.calls.map(([, on, label]) => [on, label])).toEqual([
+      [3, "Call it New"],
+      [4, "Call it Newer"],
+    ]);
+    expect(kept.size).toBe(0);
+  });
+
+  it("keeps an edit while the server is away, and sends it again when it is back", async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true });
+    const change = vi.spyOn(api, "change").mockRejectedValueOnce(new Unreachable()).mockResolvedValueOnce(build(4, "New"));
+    session.edit(rename("New").label, rename("New").patch);
+    await quiet();
+    expect(state()).toMatchObject({ saving: "waiting", file: { title: "New" } });
+    expect(JSON.parse([...kept.values()][0])).toEqual([rename("New")]);
+    await vi.advanceTimersByTimeAsync(1600);
+    await quiet();
+    expect(state()).toMatchObject({ saving: "saved", queue: [], build: { version: 4 } });
+    expect(change).toHaveBeenCalledTimes(2);
+    expect(kept.size).toBe(0);
+  });
+
+  it("gives up what the server will never take, says so, and sends the rest", async () => {
+    vi.spyOn(api, "change").mockRejectedValueOnce(refusal(422)).mockResolvedValueOnce(build(4, "Newer"));
+    session.edit(rename("").label, rename("").patch);
+    session.edit(rename("Newer").label, rename("Newer").patch);
+    await quiet();
+    expect(state()).toMatchObject({ refused: { status: 422 }, file: { title: "Newer" }, queue: [] });
+  });
+
+  it("asks which to keep where another window was quicker", async () => {
+    vi.spyOn(api, "change").mockRejectedValueOnce(refusal(409, { current: build(9, "Theirs") }));
+    session.edit(rename("Mine").label, rename("Mine").patch);
+    await vi.waitFor(() => expect(state().conflict).not.toBeNull());
+    const change = vi.spyOn(api, "change").mockResolvedValueOnce(build(10, "Mine"));
+    session.settle("mine");
+    await quiet();
+    expect(change.mock.lastCall?.[1]).toBe(9);
+    expect(state()).toMatchObject({ conflict: null, build: { version: 10 } });
+  });
+
+  it("undoes an edit that has not left by not sending it", async () => {
+    const change = vi.spyOn(api, "change").mockRejectedValueOnce(new Unreachable());
+    session.edit(rename("New").label, rename("New").patch);
+    await quiet();
+    session.move("undo");
+    expect(state()).toMatchObject({ queue: [], file: { title: "Old" }, saving: "saved" });
+    expect(change).toHaveBeenCalledTimes(1);
+  });
+});

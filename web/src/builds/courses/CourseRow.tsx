@@ -1,0 +1,129 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Stack from "@mui/material/Stack";
+import { useTheme } from "@mui/material/styles";
+import TextField from "@mui/material/TextField";
+import type { Course } from "../../api/types";
+import { materialOf, useCatalogue } from "../../common/catalogue";
+import { plain, span } from "../../common/words";
+import { FieldRows } from "../inspector/FieldRows";
+import { nameOf, placedPart } from "../plan/parts";
+import { Hatches, hatchOf } from "../section/hatches";
+import { useBuild, useBuildSession, useFile, useSelection, within } from "../useSession";
+import { courseWords, measuresOf } from "./courseWords";
+
+interface Props {
+  pointer: string;
+  course: Course;
+  index: number;
+  count: number;
+  lifted: boolean;
+  target: "above" | "below" | null;
+  onMove: (by: number) => void;
+  onDrag: (phase: "start" | "move" | "end", clientY: number) => void;
+}
+
+/** One course in the stack; unfolds to its exact values when it is the lit one. */
+export function CourseRow({ pointer, course, index, count, lifted, target, onMove, onDrag }: Props) {
+  const session = useBuildSession();
+  const build = useBuild();
+  const selection = useSelection();
+  const { tints } = useTheme();
+  const catalogue = useCatalogue();
+  const material = materialOf(catalogue, course.material);
+  const on = selection.pointer === pointer;
+  const steps = build.evaluation.steps.filter((step) => step.where.some((where) => within(where, pointer)));
+  const dry = steps.length ? steps.map((step) => step.tail_min).reduce((a, b) => (a === null || b === null ? null : Math.max(a, b))) : null;
+  const name = material?.name ?? plain(course.material);
+  return (
+    <Box
+      role="listitem"
+      data-course={index}
+      sx={{
+        borderBottom: 1,
+        borderColor: "divider",
+        bgcolor: on ? tints.lit : undefined,
+        opacity: lifted ? 0.5 : 1,
+        boxShadow: target === "above" ? `inset 0 3px 0 ${tints.accent}` : target === "below" ? `inset 0 -3px 0 ${tints.accent}` : undefined,
+      }}
+    >
+      <Stack direction="row" sx={{ alignItems: "center", gap: 1 }}>
+        <Box
+          aria-hidden
+          sx={{ cursor: "grab", touchAction: "none", px: 0.75, py: 1, color: "text.secondary", fontSize: 18, lineHeight: 1 }}
+          title="Drag to another place in the stack"
+          onPointerDown={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId);
+            onDrag("start", event.clientY);
+          }}
+          onPointerMove={(event) => event.buttons && onDrag("move", event.clientY)}
+          onPointerUp={(event) => onDrag("end", event.clientY)}
+        >
+          ⠿
+        </Box>
+        <svg width={26} height={18} aria-hidden>
+          <Hatches id={`row-${index}`} />
+          <rect width={26} height={18} fill={course.colour ?? material?.colour ?? "#bbb"} />
+          <rect
+            width={26}
+            height={18}
+            fill={`url(#row-${index}-${hatchOf(catalogue, material?.family)})`}
+            stroke="#1b1510"
+            strokeOpacity={0.5}
+          />
+        </svg>
+        <Button
+          color="inherit"
+          onClick={() => session.select(on ? placedPart(pointer) : pointer)}
+          aria-expanded={on}
+          sx={{ flex: 1, justifyContent: "flex-start", textAlign: "left", px: 0.5, lineHeight: 1.2 }}
+        >
+          {name}
+        </Button>
+        <Box sx={{ color: "text.secondary", textAlign: "right", fontSize: 14 }}>{courseWords(catalogue, course)}</Box>
+        <Box sx={{ width: 74, textAlign: "right", fontSize: 14, pr: 0.5 }} title="Dry through after">
+          {span(dry)}
+        </Box>
+      </Stack>
+      {on && <CourseValues pointer={pointer} course={course} index={index} count={count} onMove={onMove} />}
+    </Box>
+  );
+}
+
+/** Its exact values, and where it lies in the stack. */
+function CourseValues({ pointer, course, index, count, onMove }: Pick<Props, "pointer" | "course" | "index" | "count" | "onMove">) {
+  const session = useBuildSession();
+  const catalogue = useCatalogue();
+  const name = nameOf(useFile(), pointer);
+  return (
+    <Stack direction="row" sx={{ flexWrap: "wrap", gap: 1, p: 1, pt: 1.25 }}>
+      <FieldRows fields={measuresOf(catalogue, course)} part={course} pointer={pointer} />
+      <TextField
+        label="Colour"
+        type="color"
+        value={course.colour ?? "#808080"}
+        onChange={(event) => session.edit(`Change ${name}`, [{ op: "add", path: `${pointer}/colour`, value: event.target.value }])}
+        sx={{ width: 82 }}
+        slotProps={{ inputLabel: { shrink: true } }}
+      />
+      <Stack direction="row" sx={{ alignItems: "center" }}>
+        <Button size="small" disabled={index === count - 1} onClick={() => onMove(1)}>
+          Lay later
+        </Button>
+        <Button size="small" disabled={index === 0} onClick={() => onMove(-1)}>
+          Lay earlier
+        </Button>
+        <Button
+          size="small"
+          color="error"
+          onClick={() => {
+            session.select(placedPart(pointer));
+            session.edit(`Take out ${name}`, [{ op: "remove", path: pointer }]);
+          }}
+        >
+          Take out
+        </Button>
+      </Stack>
+    </Stack>
+  );
+}

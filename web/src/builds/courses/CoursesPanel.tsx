@@ -1,0 +1,117 @@
+import Autocomplete from "@mui/material/Autocomplete";
+import Box from "@mui/material/Box";
+import Stack from "@mui/material/Stack";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useRef, useState } from "react";
+import type { Course, Zone } from "../../api/types";
+import { kindOf, materialOf, useCatalogue } from "../../common/catalogue";
+import { capital, plain } from "../../common/words";
+import { valueAt } from "../plan/parts";
+import { useBuildSession, useFile } from "../useSession";
+import { CourseRow } from "./CourseRow";
+
+/** The courses of one zone as a stack, the topmost above: add, edit, drag into another order, take out. */
+export function CoursesPanel({ pointer }: { pointer: string }) {
+  const session = useBuildSession();
+  const file = useFile();
+  const zone = valueAt(file, pointer) as unknown as Zone;
+  const courses: Course[] = zone.courses ?? [];
+  const list = useRef<HTMLDivElement>(null);
+  const [drag, setDrag] = useState<{ from: number; to: number } | null>(null);
+
+  /** Which place in the stack a height on the screen is, for a course lifted out of it: rows run from the top course down. */
+  function placeAt(clientY: number, lifted: number): number {
+    const others = [...(list.current?.querySelectorAll("[data-course]") ?? [])].filter(
+      (row) => row.getAttribute("data-course") !== String(lifted),
+    );
+    const above = others.filter((row) => {
+      const frame = row.getBoundingClientRect();
+      return clientY > frame.top + frame.height / 2;
+    }).length;
+    return courses.length - 1 - above;
+  }
+
+  function reorder(from: number, to: number) {
+    if (from === to || to < 0 || to >= courses.length) return;
+    session.select(`${pointer}/courses/${to}`);
+    session.edit("Reorder the courses", [{ op: "move", from: `${pointer}/courses/${from}`, path: `${pointer}/courses/${to}` }]);
+  }
+
+  return (
+    <Box component="section" aria-label="Courses">
+      <Typography variant="h2" sx={{ mb: 0.5 }}>
+        {capital(zone.name ?? zone.id)}: courses, top to bottom
+      </Typography>
+      <Box ref={list} role="list">
+        {courses
+          .map((_, i) => courses.length - 1 - i)
+          .map((index) => (
+            <CourseRow
+              key={courses[index].id ?? index}
+              pointer={`${pointer}/courses/${index}`}
+              course={courses[index]}
+              count={courses.length}
+              index={index}
+              lifted={drag?.from === index}
+              target={drag !== null && drag.to === index && drag.from !== index ? (drag.to > drag.from ? "above" : "below") : null}
+              onMove={(by) => reorder(index, index + by)}
+              onDrag={(phase, clientY) => {
+                if (phase === "start") setDrag({ from: index, to: index });
+                else if (phase === "move") setDrag({ from: index, to: placeAt(clientY, index) });
+                else if (phase === "end") {
+                  setDrag(null);
+                  reorder(index, placeAt(clientY, index));
+                }
+              }}
+            />
+          ))}
+      </Box>
+      {courses.length === 0 && (
+        <Typography color="text.secondary" sx={{ py: 1 }}>
+          Bare so far. What is laid here first?
+        </Typography>
+      )}
+      <AddCourse pointer={pointer} has={zone.courses !== undefined} />
+    </Box>
+  );
+}
+
+/** Lays one more course on top. Measures start as the material's usual ones: the core fills in what is not given. */
+function AddCourse({ pointer, has }: { pointer: string; has: boolean }) {
+  const session = useBuildSession();
+  const catalogue = useCatalogue();
+  const keys = catalogue.materials.filter((material) => material.traits.includes("laid")).map((material) => material.key);
+  return (
+    <Stack direction="row" sx={{ mt: 1 }}>
+      <Autocomplete
+        key={keys.length}
+        size="small"
+        fullWidth
+        options={keys}
+        value={null}
+        blurOnSelect
+        clearOnBlur
+        groupBy={(key) => capital(kindOf(catalogue, "families", materialOf(catalogue, key)?.family)?.name ?? "")}
+        getOptionLabel={(key) => materialOf(catalogue, key)?.name ?? plain(key)}
+        filterOptions={(all, { inputValue }) =>
+          all.filter((key) =>
+            `${key} ${materialOf(catalogue, key)?.name} ${materialOf(catalogue, key)?.note ?? ""}`
+              .toLowerCase()
+              .includes(inputValue.toLowerCase()),
+          )
+        }
+        onChange={(_, key) =>
+          key &&
+          session.edit(
+            `Lay ${materialOf(catalogue, key)?.name ?? key}`,
+            has
+              ? [{ op: "add", path: `${pointer}/courses/-`, value: { material: key } }]
+              : [{ op: "add", path: `${pointer}/courses`, value: [{ material: key }] }],
+          )
+        }
+        renderInput={(params) => <TextField {...params} label="Lay another course on top" placeholder="paste, sand, paint, grass…" />}
+      />
+    </Stack>
+  );
+}

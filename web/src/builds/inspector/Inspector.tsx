@@ -1,0 +1,83 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Stack from "@mui/material/Stack";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useEffect, useState } from "react";
+import { useCatalogue } from "../../common/catalogue";
+import { capital } from "../../common/words";
+import { nameOf, placedPart, takeOutPatch, valueAt } from "../plan/parts";
+import { useBuildSession, useFile } from "../useSession";
+import { FieldRows } from "./FieldRows";
+import { PartFigures } from "./PartFigures";
+import { fieldsOf, listOf } from "./partFields";
+
+/** The exact values of the lit part: a field for each member that its kind has. */
+export function Inspector({ pointer }: { pointer: string }) {
+  const session = useBuildSession();
+  const file = useFile();
+  const catalogue = useCatalogue();
+  const path = placedPart(pointer);
+  const part = valueAt(file, path);
+  if (!part) return null;
+  const name = nameOf(file, path);
+  return (
+    <Box component="section" aria-label="Exact values">
+      <Stack direction="row" sx={{ justifyContent: "space-between", alignItems: "center", gap: 1 }}>
+        <NameField
+          name={capital(name)}
+          onChange={(value) => session.edit(`Rename ${name}`, [{ op: "add", path: `${path}/name`, value }])}
+          fixed={path === "/plinth"}
+        />
+        {path !== "/plinth" && (
+          <Button
+            size="small"
+            color="error"
+            onClick={() => {
+              session.select(null);
+              session.edit(`Take out ${name}`, takeOutPatch(path));
+            }}
+          >
+            Take out
+          </Button>
+        )}
+        <Button size="small" onClick={() => session.select(null)}>
+          All parts
+        </Button>
+      </Stack>
+      <Stack sx={{ gap: 1.25, mt: 1.25 }}>
+        <FieldRows fields={fieldsOf(catalogue, listOf(path), part)} part={part} pointer={path} />
+        <PartFigures part={part} pointer={path} />
+      </Stack>
+    </Box>
+  );
+}
+
+function NameField({ name, onChange, fixed }: { name: string; onChange: (name: string) => void; fixed: boolean }) {
+  const [text, setText] = useState(name);
+  useEffect(() => setText(name), [name]);
+  if (fixed)
+    return (
+      <Typography variant="h2" sx={{ flex: 1 }}>
+        {name}
+      </Typography>
+    );
+  const settle = () => (text.trim() && text !== name ? onChange(text.trim()) : setText(name));
+  return (
+    <TextField
+      variant="standard"
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={settle}
+      onKeyDown={(event) => event.key === "Enter" && settle()}
+      sx={{ flex: 1 }}
+      slotProps={{
+        htmlInput: {
+          "aria-label": "Name",
+          maxLength: 80,
+          style: { fontFamily: '"Zilla Slab", serif', fontWeight: 700, fontSize: "1.15rem" },
+        },
+      }}
+    />
+  );
+}

@@ -1,0 +1,232 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Stack from "@mui/material/Stack";
+import { useTheme } from "@mui/material/styles";
+import Typography from "@mui/material/Typography";
+import type { After, ScheduledStep, Step } from "../../api/types";
+import { clockWords, count, momentWords, plain, short, span } from "../../common/words";
+import { useBuildSession, useSelection, within } from "../useSession";
+import { DryingNote } from "./DryingNote";
+import { StepMarks } from "./StepMarks";
+import type { Dragging } from "./useDragging";
+import { WhyNotNote } from "./WhyNotNote";
+
+interface Props {
+  step: Step;
+  when: ScheduledStep | null;
+  byId: Map<string, Step>;
+  followers: { step: string; why: string }[];
+  dragging: Dragging;
+}
+
+const STRENGTH: Record<string, string> = { must: "must", school: "by your school", advice: "advice", wish: "your wish" };
+
+/** One step: when, how long, what dries after it; unfolds to why here, what waits for it, what to look at and mind. */
+export function StepCard({ step, when, byId, followers, dragging }: Props) {
+  const session = useBuildSession();
+  const selection = useSelection();
+  const { tints } = useTheme();
+  const open = selection.step === step.id;
+  const on =
+    open || (selection.step === null && selection.pointer !== null && step.where.some((where) => within(where, selection.pointer)));
+  return (
+    <Box
+      data-step={step.id}
+      draggable
+      onDragStart={() => dragging.hold(step.id)}
+      onDragOver={(event) => {
+        event.preventDefault();
+        void dragging.hover(step.id);
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        dragging.drop();
+      }}
+      onDragEnd={dragging.end}
+      sx={{ borderBottom: 1, borderColor: "divider", bgcolor: on ? tints.lit : undefined, opacity: dragging.held === step.id ? 0.5 : 1 }}
+    >
+      {dragging.over?.id === step.id && <WhyNotNote answer={dragging.over.answer} />}
+      <Button
+        fullWidth
+        color="inherit"
+        aria-expanded={open}
+        onClick={() => session.select(open ? null : (step.where[0] ?? null), open ? null : step.id)}
+        sx={{ justifyContent: "flex-start", textAlign: "left", gap: 1.5, py: 0.75, alignItems: "baseline", fontWeight: 400 }}
+      >
+        <Box sx={{ width: 54, fontWeight: 600, flexShrink: 0 }}>{when ? clockWords(when.start) : ""}</Box>
+        <Box sx={{ flex: 1, fontWeight: 600, fontSize: "1.02rem" }}>
+          {step.title}
+          {when?.done && <Tag>done</Tag>}
+          {when?.pinned && <Tag>pinned</Tag>}
+          {when?.critical && !when.done && (
+            <Box component="span" title="Sets the ready date" sx={{ color: tints.trouble, ml: 0.75 }}>
+              ●
+              <Box component="span" sx={visuallyHidden}>
+                {" "}
+                sets the ready date
+              </Box>
+            </Box>
+          )}
+        </Box>
+        <Box sx={{ width: 84, textAlign: "right", flexShrink: 0 }}>{span(step.hands_on_min)}</Box>
+        <Box sx={{ width: 190, textAlign: "right", color: "text.secondary", flexShrink: 0, display: { xs: "none", sm: "block" } }}>
+          {step.tail_min === null ? "drying unknown" : step.tail_min > 0 ? `then dries ${span(step.tail_min)}` : "nothing to wait for"}
+        </Box>
+      </Button>
+      {open && <StepDetails step={step} when={when} byId={byId} followers={followers} />}
+    </Box>
+  );
+}
+
+function Tag({ children }: { children: string }) {
+  return (
+    <Box
+      component="span"
+      sx={{ ml: 1, px: 0.75, border: 1, borderColor: "text.secondary", borderRadius: 1, fontSize: "0.85rem", fontWeight: 400 }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+const visuallyHidden = { position: "absolute", width: "1px", height: "1px", overflow: "hidden", clipPath: "inset(50%)" } as const;
+
+function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
+  const session = useBuildSession();
+  const { tints } = useTheme();
+  const titled = (id: string) => byId.get(id)?.title ?? id;
+  const go = (id: string) => session.select(byId.get(id)?.where[0] ?? null, id);
+  return (
+    <Stack sx={{ px: 2, pb: 1.5, gap: 1.25 }}>
+      {step.cautions.length > 0 && (
+        <Box sx={{ borderLeft: 5, borderColor: tints.trouble, pl: 1.25, bgcolor: tints.troublePaper, py: 0.5 }}>
+          {step.cautions.map((line) => (
+            <Typography key={line} variant="body2">
+              <b aria-hidden>⚠ </b>
+              {line}
+            </Typography>
+          ))}
+          <Typography variant="caption" color="text.secondary">
+            The product's safety data sheet, local rules and qualified help come first; young makers work with an adult.
+          </Typography>
+        </Box>
+      )}
+      <Box>
+        <Typography variant="h3">Why here?</Typography>
+        {step.after.length === 0 ? (
+          <Typography variant="body2">It waits for nothing{when ? ": it is where the hands are free first" : ""}.</Typography>
+        ) : (
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {step.after.map((after) => (
+              <li key={after.step}>
+                <Reason after={after} title={titled(after.step)} onGo={() => go(after.step)} />
+              </li>
+            ))}
+          </Box>
+        )}
+        {when && (
+          <Typography variant="body2" color="text.secondary">
+            {when.critical ? "It sets the ready date." : `It may slip ${span(when.slack_min)} before the ready date does.`}
+          </Typography>
+        )}
+      </Box>
+      {followers.length > 0 && (
+        <Box>
+          <Typography variant="h3">What waits for it</Typography>
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {followers.map((one) => (
+              <li key={one.step}>
+                <Button size="small" onClick={() => go(one.step)} sx={{ py: 0 }}>
+                  {titled(one.step)}
+                </Button>
+                <Typography component="span" variant="body2" color="text.secondary">
+                  {one.why}
+                </Typography>
+              </li>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {step.drying.factors.length > 0 && <WhySoLong step={step} when={when} />}
+      {when && <StepMarks step={step} when={when} />}
+      {(step.look || step.trouble || step.rig || step.note) && (
+        <Typography variant="body2">
+          {step.rig && (
+            <>
+              <b>With</b> {plain(step.rig)}.{" "}
+            </>
+          )}
+          {step.look && (
+            <>
+              <b>Look:</b> {step.look}.{" "}
+            </>
+          )}
+          {step.trouble && (
+            <>
+              <b>If</b> {step.trouble}.{" "}
+            </>
+          )}
+          {step.mixes > 1 && (
+            <>
+              <b>Mix {count(step.mixes, "time")}</b>: it sets in {span(step.drying.open_min)}, before all of it could be laid at once.{" "}
+            </>
+          )}
+          {(step.stay_min ?? 0) > 0 && (
+            <>
+              <b>Stay</b> {span(step.stay_min)} after it, in the same sitting.{" "}
+            </>
+          )}
+          {step.note && (
+            <>
+              <b>Note:</b> {step.note}.
+            </>
+          )}
+        </Typography>
+      )}
+    </Stack>
+  );
+}
+
+function Reason({ after, title, onGo }: { after: After; title: string; onGo: () => void }) {
+  return (
+    <Typography variant="body2" component="span">
+      <Button size="small" onClick={onGo} sx={{ py: 0 }}>
+        {title}
+      </Button>
+      {after.at_least_min > 0 ? `at least ${span(after.at_least_min)} before` : "before it"}
+      {after.at_most_min !== null ? `, at most ${span(after.at_most_min)}` : ""}: {after.why}
+      <Typography component="span" variant="caption" color="text.secondary">
+        {" "}
+        ({STRENGTH[after.strength] ?? after.strength}, {after.code})
+      </Typography>
+    </Typography>
+  );
+}
+
+/** The drying time taken apart: what makes it longer or shorter than at the reference state, and where each comes from. */
+function WhySoLong({ step, when }: { step: Step; when: ScheduledStep | null }) {
+  const { drying } = step;
+  return (
+    <Box>
+      <Typography variant="h3">Why so long?</Typography>
+      <Typography variant="body2">
+        {drying.material ? plain(drying.material) : "It"}: touch-dry in {span(drying.handle_min)}, next work after {span(drying.next_min)},
+        dry through in {span(drying.dry_min)}, full cure in {span(drying.full_min)}
+        {when && step.tail_min ? `; ready ${momentWords(when.ready)}` : ""}.
+      </Typography>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {drying.factors.map((factor) => (
+          <li key={factor.name}>
+            <Typography variant="body2" component="span">
+              <b>×{short(factor.value)}</b> {factor.name}: {factor.why}{" "}
+              <Typography component="span" variant="caption" color="text.secondary">
+                ({factor.source})
+              </Typography>
+            </Typography>
+          </li>
+        ))}
+      </Box>
+      <DryingNote step={step} />
+    </Box>
+  );
+}

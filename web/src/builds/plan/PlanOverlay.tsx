@@ -1,0 +1,185 @@
+import { useTheme } from "@mui/material/styles";
+import type { CutLine, Drawing, Outline, Point } from "../../api/types";
+import { bounds, centre, corners, type Grip, grips, pathOf } from "./outline";
+
+/** Screen pixels: targets are as large as a finger, marks as small as a pencil's. */
+const REACH = 13;
+const STALK = 30;
+/** What sections are called, in the order in which they were added. */
+export const CUT_NAMES = ["A", "B", "C"];
+
+interface Props {
+  toScreen: (point: Point) => Point;
+  scale: number;
+  outline: Outline | null;
+  canTurn: boolean;
+  canReshape: boolean;
+  cuts: CutLine[];
+  drawing: Drawing;
+  onGrip: (grip: Grip, event: React.PointerEvent) => void;
+  onTurn: (event: React.PointerEvent) => void;
+  onCut: (index: number, end: "from" | "to" | "both", event: React.PointerEvent) => void;
+}
+
+/** What lies over the plan in screen pixels: the lit outline with its grips, the section line, names. */
+export function PlanOverlay({ toScreen, scale, outline, canTurn, canReshape, cuts, drawing, onGrip, onTurn, onCut }: Props) {
+  const { tints } = useTheme();
+  const screenPath = (shape: Outline) =>
+    pathOf(shape).replace(/([ML])(-?[\d.]+) (-?[\d.]+)/g, (_, command, x, y) => {
+      const [sx, sy] = toScreen([Number(x), Number(y)]);
+      return `${command}${sx.toFixed(1)} ${sy.toFixed(1)}`;
+    });
+  return (
+    <g>
+      <Names drawing={drawing} toScreen={toScreen} scale={scale} />
+      {cuts.map((cut, index) => (
+        <CutLineMark
+          key={CUT_NAMES[index]}
+          name={CUT_NAMES[index]}
+          cut={cut}
+          toScreen={toScreen}
+          onCut={(end, event) => onCut(index, end, event)}
+        />
+      ))}
+      {outline && (
+        <g>
+          <path
+            d={screenPath(outline)}
+            fill="none"
+            stroke={tints.accent}
+            strokeWidth={outline.kind === "strip" ? outline.width_mm * scale : 3}
+            strokeOpacity={outline.kind === "strip" ? 0.35 : 1}
+            pointerEvents="none"
+            data-testid="lit-outline"
+          />
+          {canTurn && <TurnMark outline={outline} toScreen={toScreen} onTurn={onTurn} />}
+          {canReshape &&
+            grips(outline).map((grip) => {
+              const [x, y] = toScreen(grip.at);
+              const small = grip.kind === "between";
+              return (
+                <g key={grip.key} style={{ cursor: "grab" }} onPointerDown={(event) => onGrip(grip, event)} data-grip={grip.key}>
+                  <circle cx={x} cy={y} r={REACH} fill="transparent" />
+                  <circle
+                    cx={x}
+                    cy={y}
+                    r={small ? 4 : 6}
+                    fill={small ? tints.mat : "#fffdf5"}
+                    fillOpacity={small ? 0.7 : 1}
+                    stroke={tints.accent}
+                    strokeWidth={2}
+                  />
+                </g>
+              );
+            })}
+        </g>
+      )}
+    </g>
+  );
+}
+
+function TurnMark({ outline, toScreen, onTurn }: { outline: Outline; toScreen: Props["toScreen"]; onTurn: Props["onTurn"] }) {
+  const { tints } = useTheme();
+  const [x, top] = toScreen([centre(outline)[0], bounds([corners(outline)])[3]]);
+  return (
+    <g style={{ cursor: "grab" }} onPointerDown={onTurn} data-grip="turn">
+      <line x1={x} x2={x} y1={top} y2={top - STALK} stroke={tints.accent} strokeWidth={2} />
+      <circle cx={x} cy={top - STALK} r={REACH} fill="transparent" />
+      <circle cx={x} cy={top - STALK} r={7} fill={tints.accent} stroke="#fffdf5" strokeWidth={2} />
+      <title>Turn</title>
+    </g>
+  );
+}
+
+interface CutProps {
+  name: string;
+  cut: CutLine;
+  toScreen: Props["toScreen"];
+  onCut: (end: "from" | "to" | "both", event: React.PointerEvent) => void;
+}
+
+function CutLineMark({ name: letter, cut, toScreen, onCut }: CutProps) {
+  const { tints } = useTheme();
+  const [a, b] = [toScreen([cut[0], cut[1]]), toScreen([cut[2], cut[3]])];
+  // The first section's grips are plain: most builds have only one.
+  const grip = letter === CUT_NAMES[0] ? "cut" : `cut-${letter}`;
+  const long = Math.hypot(b[0] - a[0], b[1] - a[1]) || 1;
+  const out = [((b[0] - a[0]) / long) * 20, ((b[1] - a[1]) / long) * 20];
+  const ends: ["from" | "to", Point, string][] = [
+    ["from", [a[0] - out[0], a[1] - out[1]], letter],
+    ["to", [b[0] + out[0], b[1] + out[1]], `${letter}′`],
+  ];
+  return (
+    <g>
+      <line
+        x1={ends[0][1][0]}
+        y1={ends[0][1][1]}
+        x2={ends[1][1][0]}
+        y2={ends[1][1][1]}
+        stroke={tints.accent}
+        strokeWidth={1.8}
+        strokeDasharray="14 4 3 4"
+        pointerEvents="none"
+      />
+      <line
+        x1={a[0]}
+        y1={a[1]}
+        x2={b[0]}
+        y2={b[1]}
+        stroke="transparent"
+        strokeWidth={12}
+        style={{ cursor: "move" }}
+        onPointerDown={(event) => onCut("both", event)}
+        data-grip={grip}
+      />
+      {ends.map(([end, [x, y], name]) => (
+        <g key={end} style={{ cursor: "grab" }} onPointerDown={(event) => onCut(end, event)} data-grip={`${grip}-${end}`}>
+          <circle cx={x} cy={y} r={REACH} fill={tints.matDeep} stroke={tints.accent} strokeWidth={2} />
+          <text x={x} y={y + 5} textAnchor="middle" fontSize={14} fontWeight={700} fill={tints.accent}>
+            {name}
+          </text>
+        </g>
+      ))}
+    </g>
+  );
+}
+
+/** Names of what stands on the base, where there is room for them. */
+function Names({ drawing, toScreen, scale }: { drawing: Drawing; toScreen: Props["toScreen"]; scale: number }) {
+  return (
+    <g
+      pointerEvents="none"
+      fontSize={13}
+      fontWeight={600}
+      textAnchor="middle"
+      fill="#fffdf5"
+      stroke="#1b231f"
+      strokeWidth={3}
+      paintOrder="stroke"
+      strokeLinejoin="round"
+    >
+      {drawing.subjects.map((subject) => {
+        const [x0, y0, x1] = bounds(subject.rings);
+        const [x, y] = toScreen([(x0 + x1) / 2, y0]);
+        return (
+          (x1 - x0) * scale > 18 && (
+            <text key={subject.pointer} x={x} y={y + 15}>
+              {subject.name}
+            </text>
+          )
+        );
+      })}
+      {drawing.waters.map((water) => {
+        const [x0, y0, x1, y1] = bounds(water.drawn);
+        const [x, y] = toScreen([(x0 + x1) / 2, (y0 + y1) / 2]);
+        return (
+          (x1 - x0) * scale > 90 && (
+            <text key={water.pointer} x={x} y={y + 4} fontStyle="italic">
+              {water.name}
+            </text>
+          )
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,95 @@
+import { useTheme } from "@mui/material/styles";
+import type { Drainage, Drawing, Mark, Outline, PatchOperation, Point, Relief } from "../../api/types";
+import { useBuild, useBuildSession, useFile } from "../useSession";
+import { ContourLines } from "./ContourLines";
+import { DrainageLayer } from "./DrainageLayer";
+import { sketched } from "./drawing";
+import { MarksLayer } from "./MarksLayer";
+import { Mat, Rulers } from "./Mat";
+import { PlanOverlay } from "./PlanOverlay";
+import { PlanPreview } from "./PlanPreview";
+import { PlanShapes } from "./PlanShapes";
+import { ReliefLayer } from "./ReliefLayer";
+import { SnagMarks } from "./SnagMarks";
+import type { PlanPointer } from "./usePlanPointer";
+import type { ReliefView } from "./useRelief";
+import { matrixOf, type usePlanView } from "./view";
+
+interface Props {
+  drawing: Drawing;
+  /** Whether it is the finished base: only of that snags are marked. */
+  finished: boolean;
+  view: ReturnType<typeof usePlanView>;
+  size: { width: number; height: number };
+  pointer: PlanPointer;
+  placed: string | null;
+  /** The lit part's outline, under the hand as it will be. */
+  lit: Outline | null;
+  withCut: boolean;
+  marks: Mark[];
+  trial: PatchOperation[] | null;
+  relief: Relief | undefined;
+  reliefView: ReliefView;
+  run: Drainage | null;
+}
+
+/** The sheet that is drawn on: mat, base, what is not yet so, grips, relief, marks, rulers; what comes later lies above. */
+export function PlanSheet(props: Props) {
+  const { drawing, finished, view, size, pointer, placed, lit, withCut, marks, trial, relief, reliefView, run } = props;
+  const session = useBuildSession();
+  const build = useBuild();
+  const file = useFile();
+  const { toScreen } = view;
+  const { scale } = view.view;
+  const { sketch, preview } = pointer;
+  return (
+    <svg width={size.width} height={size.height} role="img" aria-label={`Plan of ${file.title}`} style={{ display: "block" }}>
+      <Mat view={view.view} size={size} toScreen={toScreen} />
+      <g transform={matrixOf(view.view, size)}>
+        <PlanShapes drawing={drawing} hidden={preview?.pointer} />
+        <PlanPreview file={file} preview={preview} trial={trial} sketched={sketch && sketched(sketch)} hair={1 / scale} />
+      </g>
+      {sketch && <Corners points={sketch.points.map(toScreen)} />}
+      <PlanOverlay
+        toScreen={toScreen}
+        scale={scale}
+        outline={lit}
+        canTurn={placed !== null && lit !== null && lit.kind !== "round" && lit.kind !== "rest"}
+        canReshape={placed !== null && !placed.startsWith("/subjects")}
+        cuts={withCut ? pointer.lines : []}
+        drawing={drawing}
+        onGrip={(grip, event) => placed && pointer.hold(event, { kind: "grip", pointer: placed, grip, to: grip.at })}
+        onTurn={(event) => {
+          const at = pointer.over(event);
+          if (placed) pointer.hold(event, { kind: "turn", pointer: placed, from: at, to: at });
+        }}
+        onCut={(index, end, event) => {
+          const at = pointer.over(event);
+          pointer.hold(event, { kind: "cut", index, end, line: pointer.lines[index], from: at, to: at });
+        }}
+      />
+      {relief && (reliefView === "shade" || reliefView === "slopes") && (
+        <ReliefLayer relief={relief} view={reliefView} toScreen={toScreen} scale={scale} />
+      )}
+      {relief && reliefView === "contours" && <ContourLines relief={relief} toScreen={toScreen} scale={scale} />}
+      {run && <DrainageLayer run={run} toScreen={toScreen} />}
+      <MarksLayer marks={marks} toScreen={toScreen} />
+      {finished && (
+        <SnagMarks
+          snags={build.evaluation.snags}
+          drawing={build.drawing}
+          lit={placed}
+          toScreen={toScreen}
+          onSelect={(part) => session.select(part)}
+        />
+      )}
+      <Rulers view={view.view} size={size} toScreen={toScreen} />
+    </svg>
+  );
+}
+
+/** Corners of what is being drawn, px. */
+function Corners({ points }: { points: Point[] }) {
+  const { tints } = useTheme();
+  return points.map(([x, y]) => <circle key={`${x} ${y}`} cx={x} cy={y} r={5} fill="#fffdf5" stroke={tints.accent} strokeWidth={2} />);
+}

@@ -1,0 +1,123 @@
+import { useTheme } from "@mui/material/styles";
+import type { Drawing } from "../../api/types";
+import { has, kindOf, useCatalogue } from "../../common/catalogue";
+import { bounds, ringsPath } from "./outline";
+
+const INK = "#211b14";
+const LEAVES = { fill: "#41602f", stroke: "#2e4522" };
+const FOCAL = "#d7962a";
+const DAM = "#ff6a4d";
+
+/** A hair line, mm: the five hundredth part of the base. */
+interface Fine {
+  fine: number;
+}
+
+const dashes = (fine: number, on: number, off: number) => `${fine * on} ${fine * off}`;
+
+/** A water where it was drawn and where it really stands, and the edges that must be dammed. */
+export function WaterShape({ water, fine }: Fine & { water: Drawing["waters"][number] }) {
+  const { tints } = useTheme();
+  return (
+    <g>
+      <path
+        data-part={water.pointer}
+        d={ringsPath(water.drawn)}
+        fill="transparent"
+        stroke="#e8f3f8"
+        strokeWidth={fine * 1.4}
+        strokeDasharray={dashes(fine, 5, 4)}
+      />
+      <path
+        data-part={water.pointer}
+        d={ringsPath(water.wet)}
+        fill={water.colour ?? tints.wet}
+        fillOpacity={0.82}
+        fillRule="evenodd"
+        stroke="#cfe6f2"
+        strokeWidth={fine}
+      />
+      {water.dams.map((dam) => (
+        <path
+          key={dam[0].join()}
+          pointerEvents="none"
+          d={ringsPath([dam]).replace(/Z/g, "")}
+          fill="none"
+          stroke={DAM}
+          strokeWidth={fine * 5}
+          strokeLinecap="round"
+        />
+      ))}
+    </g>
+  );
+}
+
+/** A feature's own outline, with its crown where it carries one. */
+export function FeatureShape({ feature, fine }: Fine & { feature: Drawing["features"][number] }) {
+  const kind = kindOf(useCatalogue(), "features", feature.kind);
+  const [x0, y0, x1, y1] = bounds(feature.rings);
+  return (
+    <g>
+      {feature.crown_mm && has(kind, "crowned") && (
+        <circle
+          pointerEvents="none"
+          cx={(x0 + x1) / 2}
+          cy={(y0 + y1) / 2}
+          r={feature.crown_mm / 2}
+          {...LEAVES}
+          fillOpacity={0.3}
+          strokeWidth={fine}
+          strokeDasharray={dashes(fine, 3, 2)}
+        />
+      )}
+      <path
+        data-part={feature.pointer}
+        d={ringsPath(feature.rings)}
+        fill={feature.colour ?? STONE}
+        fillRule="evenodd"
+        stroke={INK}
+        strokeWidth={fine}
+      />
+    </g>
+  );
+}
+
+const STONE = "#918879";
+
+/** A subject's footprint with its feet, and its whole plan shadow where that is larger. */
+export function SubjectShape({ subject, fine }: Fine & { subject: Drawing["subjects"][number] }) {
+  const colour = kindOf(useCatalogue(), "subjects", subject.kind)?.colour;
+  return (
+    <g>
+      {subject.silhouette.length > 0 && (
+        <path
+          pointerEvents="none"
+          d={ringsPath(subject.silhouette)}
+          fill={colour}
+          fillOpacity={0.35}
+          stroke={INK}
+          strokeOpacity={0.6}
+          strokeWidth={fine}
+          strokeDasharray={dashes(fine, 3, 2)}
+        />
+      )}
+      <path
+        data-part={subject.pointer}
+        d={ringsPath(subject.rings)}
+        fill={colour}
+        fillRule="evenodd"
+        stroke={subject.focal ? FOCAL : INK}
+        strokeWidth={fine * (subject.focal ? 2.4 : 1.4)}
+      />
+      {subject.feet.map(([x, y]) => (
+        <path
+          key={`${x} ${y}`}
+          pointerEvents="none"
+          d={`M${x - fine * 4} ${y}h${fine * 8}M${x} ${y - fine * 4}v${fine * 8}`}
+          stroke={INK}
+          strokeWidth={fine * 1.6}
+        />
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,77 @@
+import type { Catalogue, Outline, PatchOperation, PlinthFile, Point } from "../../api/types";
+import { has, kindsOf } from "../../common/catalogue";
+import { bounds, corners, distance, roundedPoint } from "./outline";
+import { appendPatch, freshId, type PartList } from "./parts";
+
+/** What can be drawn on the plan, and what a finished outline of it begins as. */
+export interface Drawable {
+  key: string;
+  name: string;
+  list: PartList;
+  start: Record<string, unknown>;
+  /** It runs from one line to another: from the left end of what is drawn to the right one. */
+  along: boolean;
+}
+
+export function drawables(catalogue: Catalogue): Drawable[] {
+  return catalogue.parts
+    .filter((part) => part.drawn)
+    .flatMap((part): Drawable[] => {
+      const list = part.key as PartList;
+      const own = { key: part.stem ?? part.key, name: part.one, list, start: part.start ?? {}, along: false };
+      if (!part.kinds) return [own];
+      return kindsOf(catalogue, part.kinds).map((kind) => ({
+        key: kind.key,
+        name: kind.name ?? kind.key,
+        list,
+        start: { ...own.start, kind: kind.key, ...kind.start },
+        along: has(kind, "runs_along"),
+      }));
+    });
+}
+
+export const SHAPES = { polygon: "corner by corner", oval: "oval", rectangle: "rectangle", strip: "strip" } as const;
+export type DrawShape = keyof typeof SHAPES;
+
+export interface Sketch {
+  what: Drawable;
+  shape: DrawShape;
+  points: Point[];
+  hover: Point | null;
+}
+
+/** A strip begins this wide, mm; a gripless start that the inspector then changes. */
+const STRIP_MM = 20;
+const LEAST_MM = 2;
+
+/** The outline of a sketch as it stands; null while it encloses nothing. */
+export function sketched({ shape, points, hover }: Sketch, closing = false): Outline | null {
+  const all = (hover && !closing ? [...points, hover] : points).map((p) => roundedPoint(p, 0.5));
+  if (shape === "polygon") return all.length >= 3 ? { kind: "polygon", points_mm: all } : null;
+  if (shape === "strip") return all.length >= 2 ? { kind: "strip", points_mm: all, width_mm: STRIP_MM } : null;
+  if (all.length < 2) return null;
+  const [x0, y0, x1, y1] = bounds([[all[0], all[all.length - 1]]]);
+  if (x1 - x0 < LEAST_MM || y1 - y0 < LEAST_MM) return null;
+  return { kind: shape, width_mm: x1 - x0, depth_mm: y1 - y0, at_mm: roundedPoint([(x0 + x1) / 2, (y0 + y1) / 2], 0.25) };
+}
+
+/** Two opposite corners make an oval or a rectangle; a polygon or a strip goes on until it is closed. */
+export const ends = (sketch: Sketch): boolean => (sketch.shape === "oval" || sketch.shape === "rectangle") && sketch.points.length >= 2;
+
+/** Whether a point closes a polygon: on its first corner. */
+export const closes = (sketch: Sketch, at: Point, reach: number): boolean =>
+  sketch.shape === "polygon" && sketch.points.length >= 3 && distance(at, sketch.points[0]) < reach;
+
+/** The patch that makes the part, and the pointer it will have. */
+export function made(file: PlinthFile, what: Drawable, outline: Outline): { pointer: string; patch: PatchOperation[] } {
+  const id = freshId(file, what.key);
+  const part = { id, name: `${what.name} ${id.split("-").pop()}`, outline, ...what.start, ...(what.along ? lengthwise(outline) : {}) };
+  return { pointer: `/${what.list}/${(file[what.list] ?? []).length}`, patch: appendPatch(file, what.list, part) };
+}
+
+/** From the left end of an outline to its right one, at half its depth. */
+function lengthwise(outline: Outline): { from_mm: Point; to_mm: Point } {
+  const [x0, y0, x1, y1] = bounds([corners(outline)]);
+  const middle = "at_mm" in outline && outline.at_mm ? outline.at_mm[1] : "points_mm" in outline ? 0 : (y0 + y1) / 2;
+  return { from_mm: [x0, middle], to_mm: [x1, middle] };
+}

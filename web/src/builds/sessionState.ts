@@ -1,0 +1,139 @@
+import jsonpatch, { type Operation } from "fast-json-patch";
+import type { Build, CutLine, PatchOperation, PlinthFile, Problem } from "../api/types";
+
+/** A change that has not been taken by the server yet. */
+export interface Edit {
+  label: string;
+  patch: PatchOperation[];
+}
+
+/** saved: the server has everything; saving: it is being sent; waiting: the server is away, changes are kept here. */
+export type Saving = "saved" | "saving" | "waiting";
+
+/** What is lit in every view: a part of the file by its JSON pointer, and perhaps one step of the work on it. */
+export interface Selection {
+  pointer: string | null;
+  step: string | null;
+}
+
+export interface Session {
+  id: number;
+  build: Build | null;
+  /** The file with the changes that wait; what the screens show and edit. */
+  file: PlinthFile | null;
+  queue: Edit[];
+  saving: Saving;
+  selection: Selection;
+  /** Where sections are cut, up to three; null: where the server would. */
+  cuts: CutLine[] | null;
+  /** The build as another window left it, while ours waits for a choice. */
+  conflict: Build | null;
+  refused: Problem | null;
+  missing: boolean;
+  /** Milliseconds from the newest edit to its answer drawn; for those who measure. */
+  latency: number | null;
+}
+
+export type SessionAction =
+  /** The server gave the build as it has it. */
+  | { type: "loaded"; build: Build }
+  | { type: "edited"; edit: Edit }
+  /** The newest edit, not sent yet, is taken back. */
+  | { type: "withdrawn" }
+  | { type: "sending" }
+  /** The server took the first of the edits that wait, after so many ms. */
+  | { type: "taken"; build: Build; latency: number }
+  /** The server will never take the first of the edits that wait. */
+  | { type: "given_up"; problem: Problem }
+  | { type: "refused"; problem: Problem }
+  | { type: "refusal_read" }
+  | { type: "unreachable" }
+  | { type: "missing" }
+  /** Another window changed the build meanwhile. */
+  | { type: "conflicted"; build: Build }
+  | { type: "settled"; choice: "theirs" | "mine" }
+  | { type: "lit"; selection: Selection }
+  | { type: "cut"; cuts: CutLine[] };
+
+export const MOST_CUTS = 3;
+
+export const fresh = (id: number, queue: Edit[]): Session => ({
+  id,
+  build: null,
+  file: null,
+  queue,
+  saving: "saved",
+  selection: { pointer: null, step: null },
+  cuts: null,
+  conflict: null,
+  refused: null,
+  missing: false,
+  latency: null,
+});
+
+/** A copy of the file with the edits applied; an edit that no longer fits is left out. */
+export function applied(file: PlinthFile, queue: Edit[]): PlinthFile {
+  return queue.reduce((before, edit) => {
+    try {
+      return jsonpatch.applyPatch(before, edit.patch as Operation[], true, false).newDocument as PlinthFile;
+    } catch (error) {
+      if (error instanceof jsonpatch.JsonPatchError) return before;
+      throw error;
+    }
+  }, file);
+}
+
+/** The session after something happened to it. */
+export function sessionAfter(state: Session, action: SessionAction): Session {
+  switch (action.type) {
+    case "loaded":
+      return holding(state, action.build, state.queue);
+    case "taken":
+      return { ...holding(state, action.build, state.queue.slice(1)), latency: action.latency };
+    case "edited": {
+      const saving = state.saving === "waiting" ? "waiting" : "saving";
+      return { ...queued(state, [...state.queue, action.edit]), refused: null, saving };
+    }
+    case "withdrawn": {
+      const queue = state.queue.slice(0, -1);
+      return { ...queued(state, queue), saving: queue.length ? "saving" : "saved" };
+    }
+    case "given_up":
+      return { ...queued(state, state.queue.slice(1)), refused: action.problem };
+    case "sending":
+      return { ...state, saving: state.queue.length ? "saving" : "saved" };
+    case "refused":
+      return { ...state, refused: action.problem };
+    case "refusal_read":
+      return { ...state, refused: null };
+    case "unreachable":
+      return { ...state, saving: "waiting" };
+    case "missing":
+      return { ...state, missing: true };
+    case "conflicted":
+      return { ...state, conflict: action.build };
+    case "settled": {
+      if (!state.conflict) return state;
+      return { ...holding(state, state.conflict, action.choice === "mine" ? state.queue : []), conflict: null };
+    }
+    case "lit":
+      return { ...state, selection: action.selection };
+    case "cut":
+      return { ...state, cuts: action.cuts.slice(0, MOST_CUTS) };
+  }
+}
+
+const holding = (state: Session, build: Build, queue: Edit[]): Session => ({
+  ...state,
+  build,
+  queue,
+  file: applied(build.file, queue),
+  saving: queue.length ? "saving" : "saved",
+  missing: false,
+});
+
+const queued = (state: Session, queue: Edit[]): Session => ({
+  ...state,
+  queue,
+  file: state.build ? applied(state.build.file, queue) : state.file,
+});

@@ -1,0 +1,83 @@
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { Link, useSearchParams } from "react-router";
+import { api, Refused } from "../api/client";
+import { PageHead } from "../common/PageHead";
+import { momentWords, nowMoment } from "../common/words";
+import { DoableRow } from "./DoableRow";
+import { WetList } from "./WetList";
+
+/** One evening over all builds: what the hands can do now, what presses most first, and what they keep off. */
+export function NowPage() {
+  const [search, setSearch] = useSearchParams();
+  const at = search.get("at");
+  const go = (moment: string | null) => setSearch(moment ? { at: moment } : {}, { replace: true });
+  const work = useQuery({ queryKey: ["now", at], queryFn: () => api.now(at), placeholderData: keepPreviousData, retry: false });
+  const told = work.data;
+  return (
+    <Box component="main" sx={{ maxWidth: 1180, mx: "auto", p: 2.5 }}>
+      <PageHead title="What now">
+        <TextField
+          type="datetime-local"
+          label="At"
+          value={told?.at ?? at ?? nowMoment()}
+          onChange={(event) => event.target.value && go(event.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+        />
+        {at && <Button onClick={() => go(null)}>This minute</Button>}
+        {told?.next_at && (
+          <Button variant="outlined" onClick={() => go(told.next_at)}>
+            Next work: {momentWords(told.next_at)}
+          </Button>
+        )}
+      </PageHead>
+      {work.isLoading && <Typography role="status">Looking through the builds…</Typography>}
+      {work.isError && (
+        <Typography color="error" role="alert">
+          {work.error instanceof Refused ? work.error.problem.detail : String(work.error)}
+        </Typography>
+      )}
+      {told && (
+        <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 380px" }, gap: 3 }}>
+          <Box component="section" aria-label="Can be done">
+            <Typography variant="h2">Can be done, what presses most first</Typography>
+            {told.doable.length > 0 && (
+              <Typography variant="body2" color="text.secondary">
+                Drawn over the coming 48 hours: first the work, then, in amber, the drying after it.
+              </Typography>
+            )}
+            {told.doable.length === 0 && (
+              <Typography sx={{ py: 2 }}>
+                {told.next_at
+                  ? `Nothing: no build has begun, or all wait for something to dry. The next work is planned for ${momentWords(told.next_at)}.`
+                  : "Nothing is left to do on any build."}
+              </Typography>
+            )}
+            {told.doable.map((one) => (
+              <DoableRow key={`${one.build}/${one.step}`} work={one} at={told.at} />
+            ))}
+            {told.doable.some((one) => one.cautions.length > 0) && (
+              <Typography variant="caption" color="text.secondary" component="p" sx={{ pt: 1 }}>
+                The product's safety data sheet, local rules and qualified help come first; young makers work with an adult.
+              </Typography>
+            )}
+            {told.undated.map((one) => (
+              <Typography key={one.build} sx={{ pt: 1.5 }}>
+                <b>
+                  <Link to={`/builds/${one.build}/order`} style={{ color: "inherit" }}>
+                    {one.build_title}
+                  </Link>
+                </b>{" "}
+                has no dates: {one.detail}
+              </Typography>
+            ))}
+          </Box>
+          <WetList wet={told.wet} at={told.at} />
+        </Box>
+      )}
+    </Box>
+  );
+}
