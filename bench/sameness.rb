@@ -58,8 +58,8 @@ class Teller
     half = evaluation.design.plinth.outline.values_at("width_mm", "diameter_mm").compact.first / 2.0
     { "evaluation" => -> { evaluation.to_h }, "drawing" => -> { evaluation.drawing }, "mass" => -> { evaluation.mass.total_g.to_s },
       "section" => -> { evaluation.section([-half, 0.0], [half, 3.0]) }, "judgements" => -> { evaluation.judgements.map(&:to_h) },
-      "sight" => -> { evaluation.sight_view(evaluation.eye) }, "relief" => -> { evaluation.relief_told(nil) },
-      "solid" => -> { evaluation.solid_told }, "units" => -> { evaluation.units.map(&:to_h) },
+      "sight" => -> { evaluation.sight_view(evaluation.eye) }, "relief" => -> { evaluation.relief_map(nil) },
+      "solid" => -> { evaluation.turntable }, "units" => -> { evaluation.units.map(&:to_h) },
       "pieces" => -> { evaluation.templates.map(&:to_h).inspect }, "chance" => -> { evaluation.chance.to_h },
       "batch" => -> { evaluation.batch }, "infeasible" => -> { evaluation.infeasible&.message.to_s } }
   end

@@ -14,4 +14,5 @@ RSpec.configure do |config|
   config.order = :random
   Kernel.srand config.seed
   config.include Specimens
+  config.include Every
 end

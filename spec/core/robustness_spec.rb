@@ -11,27 +11,27 @@ RSpec.describe "Any valid file" do
   def expect_true(answer)
     told = answer[:told]
     expect(told["plinth"]["area_mm2"]).to be > 0
-    expect(told["relief"]["forms"].map { |form| form["volume_mm3"] }).to all(be >= 0)
+    expect(told["relief"]["forms"].map { |form| form["volume_mm3"] }).to all_there_are(be >= 0)
     expect(told["relief"]["zones"].sum { |zone| zone["area_mm2"] }).to be <= told["plinth"]["area_mm2"] * 1.001
     told["waters"].reject { |pool| pool["volume_ml"].nil? }.each do |pool|
-      expect(pool.values_at("area_mm2", "volume_ml", "spill_mm2", "dam_mm", "shore_mm", "dry_mm2")).to all(be >= 0)
+      expect(pool.values_at("area_mm2", "volume_ml", "spill_mm2", "dam_mm", "shore_mm", "dry_mm2")).to all_there_are(be >= 0)
       expect(pool["layers"].sum do |layer|
         layer["volume_ml"]
       end).to be_within(0.01 + (pool["volume_ml"] * 0.01)).of(pool["volume_ml"])
     end
-    expect(told["quantities"].filter_map { |line| line["amount"] }).to all(be >= 0)
-    expect(told["steps"].map { |step| step["hands_on_min"] }).to all(be >= 1)
+    expect(told["quantities"].filter_map { |line| line["amount"] }).to all_there_are(be >= 0)
+    expect(told["steps"].map { |step| step["hands_on_min"] }).to all_there_are(be >= 1)
     expect(JSON.generate(answer)).to be_a(String)
   end
 
   # Everything a screen or a printer asks for beside the evaluation: finite numbers, closed pieces, no surprise.
   def expect_drawn(made)
-    answers = [made.sight_view(GreenPlinth::Composition::Eye.new(200.0, 35.0)), made.relief_told(nil), made.templates.map(&:to_h),
+    answers = [made.sight_view(GreenPlinth::Composition::Eye.new(200.0, 35.0)), made.relief_map(nil), made.templates.map(&:to_h),
       made.edge_skin.to_h([297.0, 210.0]), GreenPlinth::Balance::ByMaterial.new(made).lines.map(&:to_h)]
     expect { JSON.generate(answers) }.not_to raise_error
     cutting = GreenPlinth::Templates::CuttingPlan.new(made.templates, made.catalogue, made.design.copies).to_a
-    expect(cutting).to all(satisfy { |plan| plan["sheets"].size >= plan["lower_bound"] })
-    expect(made.judgements.map(&:sentence)).to all(end_with("."))
+    expect(cutting).to all_there_are(satisfy { |plan| plan["sheets"].size >= plan["lower_bound"] })
+    expect(made.judgements.map(&:sentence)).to all_there_are(end_with("."))
   end
 
   {

@@ -9,6 +9,11 @@ class Folders
   include TSort
   ROOT = File.expand_path("../../core/lib/green_plinth", __dir__)
 
+  # @param root [String] the folder whose folders are looked at
+  def initialize(root = ROOT)
+    @root = root
+  end
+
   # @return [Hash{String => Hash{String => Array<String>}}] by folder, by the folder it speaks of: "file:line" of each mention
   def mentions
     @mentions ||= files.each_with_object(Hash.new { |all, from| all[from] = Hash.new { |to, name| to[name] = [] } }) do |path, all|
@@ -27,9 +32,11 @@ class Folders
     mentions.keys.group_by { |one| level[one] }.sort.map { |_, names| names.sort }
   end
 
-  # @return [String] the levels as a drawing, the foundations at the foot
+  # @return [String] the levels as a drawing: each speaks only of what stands below it
   def picture
-    levels.reverse.map { |names| names.map { |name| name.center(name.size + 4) }.join("·") }.join("\n")
+    rows = levels.reverse.map { |names| names.join("  ") }
+    wide = rows.map(&:size).max
+    rows.map { |row| row.center(wide).rstrip }.join("\n#{"↓".center(wide).rstrip}\n")
   end
 
   def tsort_each_node(&) = mentions.keys.each(&)
@@ -37,8 +44,8 @@ class Folders
 
   private
 
-  def files = @files ||= Dir[File.join(ROOT, "**", "*.rb")].sort
-  def relative(path) = path.delete_prefix("#{ROOT}/")
+  def files = @files ||= Dir[File.join(@root, "**", "*.rb")].sort
+  def relative(path) = path.delete_prefix("#{@root}/")
   def folder(path) = relative(path)[%r{\A[^/.]+}]
 
   # Constants by their file: "Relief" → "relief", "Evaluation" → "evaluation".

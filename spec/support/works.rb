@@ -5,8 +5,9 @@ module Works
   # @param id [String]
   # @param stages [Hash] handle:, next:, dry: minutes
   # @param material [String, nil] key of what is laid; dries: [String, nil] key of what dries of it
-  def work(id, phase: :paint, minutes: 10, amount: 1.0, stages: {}, material: nil, dries: nil, **members)
-    data = { "setup_min" => 2, "rate_min" => 1, "per" => "each", "title" => "Do %{place}", "rig" => "hands" }
+  # @param traits [Array<String>] of the technique
+  def work(id, phase: :paint, minutes: 10, amount: 1.0, stages: {}, material: nil, dries: nil, traits: [], **members)
+    data = { "setup_min" => 2, "rate_min" => 1, "per" => "each", "title" => "Do %{place}", "rig" => "hands", "traits" => traits }
     technique = GreenPlinth::Catalogue::Technique.new("by_hand", data, catalogue.kinds.of("phases", phase.to_s))
     dried = GreenPlinth::Drying::Stages.new(open_min: nil, handle_min: stages[:handle] || 0, next_min: stages[:next] || 0,
       dry_min: stages[:dry] || 0, full_min: stages[:full] || 0, factors: [])

@@ -46,10 +46,10 @@ module GreenPlinth
 
     # @param interval [Float, nil] mm between contours
     # @return [Hash] see Screens::ReliefMap
-    def relief_told(interval) = part(:relief_told, GROUND, interval) { Screens::ReliefMap.new(self).to_h(interval) }
+    def relief_map(interval) = part(:relief_map, GROUND, interval) { Screens::ReliefMap.new(self).to_h(interval) }
 
     # @return [Hash] see Screens::Turntable
-    def solid_told = part(:solid_told, STOOD) { Screens::Turntable.new(self).to_h }
+    def turntable = part(:turntable, STOOD) { Screens::Turntable.new(self).to_h }
 
     # @return [Relief::EdgeSkin]
     def edge_skin = part(:edge_skin, GROUND) { Relief::EdgeSkin.new(design.plinth, terrain) }
@@ -60,16 +60,16 @@ module GreenPlinth
     # @return [Array<Templates::Piece>]
     def templates = part(:templates, [*BASE, "subjects", "title"]) { Templates::Pieces.new(self).all }
 
-    # @return [Array<Water::Pool>]
-    def pools = part(:pools, WET) { Water::Pouring.pools(design.waters, terrain, design.plinth.lip_mm) }
+    # @return [Array<Waters::Pool>]
+    def pools = part(:pools, WET) { Waters::Pouring.pools(design.waters, terrain, design.plinth.lip_mm) }
 
-    # @param pool [Water::Pool]
+    # @param pool [Waters::Pool]
     # @return [Balance::Floating]
     def floating = Balance::Floating.new(design, mass, terrain)
 
     # @return [Float, nil] mm, the highest level at which it stays where it is drawn; nil where none does
     def holding_level(pool)
-      part(:holding, WET, pool.id) { Water::Holding.level(pool, terrain, design.plinth.lip_mm) }
+      part(:holding, WET, pool.id) { Waters::Holding.level(pool, terrain, design.plinth.lip_mm) }
     end
 
     # @return [Steps::OrderOfWork]

@@ -32,6 +32,13 @@ module GreenPlinth
     # @return [Kind] the one that holds where nobody says
     def usual(list) = self[list].each_value.find(&:usual?)
 
+    # @return [Kind] the first that has the trait, e.g. a ragged edge
+    def with(list, trait) = self[list].each_value.find { |kind| kind.trait?(trait) }
+
+    # @param shape [String] how its ground is computed, see Design::Form#shape
+    # @return [Kind] the first form of this shape
+    def form(shape) = self["forms"].each_value.find { |kind| kind["shape"] == shape }
+
     # What the trade reaches for, by what it is for: see works.yml.
     # @param purpose [String] e.g. "sealer"
     # @param member [String] of its record

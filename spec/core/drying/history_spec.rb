@@ -6,7 +6,7 @@ RSpec.describe GreenPlinth::Drying::History do
   it "is the catalogue's own figure where nothing was seen" do
     expect(history.factor("earth_paste")).to eq(1.0)
     expect(history(2.0).factor("mud_paste")).to eq(1.0)
-    expect(history.told("earth_paste")).to be_nil
+    expect(history.noted_factor("earth_paste")).to be_nil
     expect(history.spread("earth_paste", 0.35)).to eq(0.35)
   end
 

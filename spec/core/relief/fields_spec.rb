@@ -2,7 +2,7 @@
 
 # The small tools that the relief is made with.
 RSpec.describe "Fields" do
-  describe GreenPlinth::Relief::Neighbours do
+  describe GreenPlinth::Relief::Adjacent do
     let(:field) { Numo::DFloat[[1, 2, 3], [4, 9, 6], [7, 8, 5]] }
 
     it "folds each cell with the eight round it" do

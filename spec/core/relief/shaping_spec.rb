@@ -96,7 +96,7 @@ RSpec.describe GreenPlinth::Relief do
       file = plain_file(forms: [form("mound", "hill", round(48), crown_mm: 24, profile: "dome",
         material: "cork_tile")])
       lifts = described_class.new(4).then do |slicing|
-        slicing.lifts(slicing.mound(mound("dome")), "cork_tile", "hill")
+        slicing.forms(slicing.mound(mound("dome")), "lift", "cork_tile", "hill")
       end
       sliced = file.merge("forms" => lifts.each_with_index.map { |lift, i| { "id" => "s#{i}" }.merge(lift) })
       expect(problems(sliced)).to be_empty

@@ -68,6 +68,52 @@ RSpec.describe "Rules between two works" do
     expect(between("MountBeforePaint", mount, paint)).to be_empty
   end
 
+  # Works of one place, or each of its own.
+  def together(*works) = works.each { |one| one.where = ["/one"] }
+
+  it "tries a subject on the base before it is mounted, each for itself" do
+    works = [work("try", phase: :dry_fit), work("mount", phase: :mount)]
+    expect(between("DryFitBeforeMount", *works)).to be_empty
+    expect(between("DryFitBeforeMount", *together(*works)).map { |one| one.first(2) }).to eq([%w[try mount]])
+  end
+
+  it "dams the edge before its own water is poured, and no other" do
+    works = [work("dam", phase: :dam), work("pour", phase: :pour)]
+    expect(between("LipBeforeFill", *works)).to be_empty
+    expect(between("LipBeforeFill", *together(*works)).map { |one| one.first(2) }).to eq([%w[dam pour]])
+  end
+
+  it "lays nothing matt over what is poured to shine; gloss may follow" do
+    matt, gloss = %w[matt_varnish gloss_varnish].map { |key| work("coat", phase: :varnish, material: key, stages: stages) }
+    water = work("pour", phase: :pour, stages: stages)
+    expect(between("NoMattOverGlossWater", matt, water)).to eq([["coat", "pour", 2]])
+    expect(between("NoMattOverGlossWater", gloss, water)).to be_empty
+  end
+
+  it "varnishes after whatever floods with alcohol, and waits until that is off" do
+    flood = work("flood", phase: :grain, traits: %w[alcohol], stages: stages)
+    water = work("mist", phase: :grain, stages: stages)
+    varnish = work("coat", phase: :varnish, stages: stages)
+    expect(between("NoSolventVarnishBeforeFlood", flood, varnish)).to eq([["flood", "coat", 2]])
+    expect(between("NoSolventVarnishBeforeFlood", water, varnish)).to be_empty
+  end
+
+  it "plants into ground that is laid and coloured; what is only set there does not wait" do
+    tree = work("tree", phase: :hard, traits: %w[plants], stages: stages)
+    post = work("post", phase: :hard, stages: stages)
+    %i[texture paint].each do |phase|
+      expect(between("TreeAfterGround", work("first", phase: phase, stages: stages), tree)).to eq([["first", "tree", 2]])
+      expect(between("TreeAfterGround", work("first", phase: phase, stages: stages), post)).to be_empty
+    end
+  end
+
+  it "clads edges that have dried through; what never was wet holds nothing up" do
+    clad = work("clad", phase: :clad, stages: stages)
+    wet = work("bank", phase: :bulk, dries: "earth_paste", stages: stages)
+    expect(between("TrimWhenDry", wet, clad)).to eq([["bank", "clad", 3]])
+    expect(between("TrimWhenDry", work("bank", phase: :bulk, stages: stages), clad)).to be_empty
+  end
+
   it "waits for a bed's seal to be dry, of the same water only" do
     seal = work("seal", phase: :seal_bed, stages: stages).tap { |one| one.where = ["/waters/0"] }
     pours = [0, 1].map do |i|

@@ -12,7 +12,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { api, type EntryKind, Refused } from "../api/client";
 import { DownloadLink } from "../builds/quantities/DownloadLink";
-import { useCatalogue } from "../common/catalogue";
+import { kindOf, useCatalogue } from "../common/catalogue";
 import { FileButton } from "../common/FileButton";
 import { PageHead } from "../common/PageHead";
 import { capital, count, plain } from "../common/words";
@@ -118,7 +118,9 @@ function useRows(kind: EntryKind, sought: string): Row[] {
       ? catalogue.materials.map((one) => ({
           key: one.key,
           name: capital(one.name),
-          kind: `${one.family}${one.mechanism === "none" ? "" : `, sets by ${one.mechanism}`}`,
+          kind: [kindOf(catalogue, "families", one.family)?.name, kindOf(catalogue, "mechanisms", one.mechanism)?.words]
+            .filter(Boolean)
+            .join(", "),
           own: own.includes(one.key),
         }))
       : catalogue.techniques.map((one) => ({

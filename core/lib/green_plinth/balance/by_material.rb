@@ -4,7 +4,7 @@ module GreenPlinth
   module Balance
     # What a base weighs by material, and what each gram of it costs in drying.
     class ByMaterial
-      Line = Struct.new(:material, :name, :grams, :ml, :drying_min, keyword_init: true) do
+      MaterialMass = Struct.new(:material, :name, :grams, :ml, :drying_min, keyword_init: true) do
         # @return [Float, nil] minutes of drying for each gram
         def min_per_g = drying_min && grams.positive? ? drying_min / grams : nil
 
@@ -23,7 +23,7 @@ module GreenPlinth
         @catalogue = evaluation.catalogue
       end
 
-      # @return [Array<Line>] the heaviest first; cuts are taken off what they cut
+      # @return [Array<MaterialMass>] the heaviest first; cuts are taken off what they cut
       def lines
         told = pieces.group_by(&:first).map { |key, list| line(key, list.sum { |_, grams| grams }) }
         told.reject { |line| line.grams.abs < LEAST_G }.sort_by { |line| -line.grams }
@@ -53,7 +53,7 @@ module GreenPlinth
       def line(key, grams)
         material = @catalogue[key]
         density = material&.density_dry
-        Line.new(material: key, name: @catalogue.name(key), grams: grams, ml: density && (grams / density), drying_min: drying[key])
+        MaterialMass.new(material: key, name: @catalogue.name(key), grams: grams, ml: density && (grams / density), drying_min: drying[key])
       end
 
       # The longest wait of any step that lays it, minutes; glue under a sheet counts for the sheet.

@@ -17,8 +17,8 @@ module GreenPlinth
       Arrangement = Struct.new(:label, :patch, :score, :before, :changes, keyword_init: true) do
         def to_h = { "label" => label, "patch" => patch, "score" => score.round(1), "before" => before.round(1), "changes" => changes }
       end
-      Place = Struct.new(:x, :y, :turn)
-      private_constant :Place
+      Stance = Struct.new(:x, :y, :turn)
+      private_constant :Stance
 
       # @param evaluation [Evaluation]
       # @param seed [Integer]
@@ -36,14 +36,14 @@ module GreenPlinth
 
         climbed = Array.new(STARTS) { |start| climb(start.zero? ? now : shaken) }
         better = climbed.select { |_, score| score >= before + LEAST_GAIN }.sort_by { |_, score| -score }
-        distinct(better).first(count).map.with_index(1) { |(places, score), number| told(places, score, number) }
+        distinct(better).first(count).map.with_index(1) { |(places, score), number| arrangement(places, score, number) }
       end
 
       private
 
       def setting = @setting ||= Score::Setting.of(@evaluation)
       def before = @before ||= score(now)
-      def now = @now ||= @design.subjects.map { |subject| Place.new(*subject.at_mm, subject.turn_deg).freeze }
+      def now = @now ||= @design.subjects.map { |subject| Stance.new(*subject.at_mm, subject.turn_deg).freeze }
       def reach = @reach ||= Plan::Geos.bounds(@evaluation.ground.foot).then { |x0, y0, x1, y1| [x1 - x0, y1 - y0].max }
 
       # Uphill from a start.
@@ -65,7 +65,7 @@ module GreenPlinth
         place = places[index]
         by = -> { (@random.rand - 0.5) * 2 * share * reach }
         turn = (place.turn + ((@random.rand - 0.5) * 2 * degrees)).round % 360
-        places.dup.tap { |others| others[index] = Place.new(half(place.x + by.call), half(place.y + by.call), turn.to_f).freeze }
+        places.dup.tap { |others| others[index] = Stance.new(half(place.x + by.call), half(place.y + by.call), turn.to_f).freeze }
       end
 
       def half(value) = (value * 2).round / 2.0
@@ -95,7 +95,7 @@ module GreenPlinth
         end
       end
 
-      def told(places, score, number)
+      def arrangement(places, score, number)
         Arrangement.new(label: "Arrangement #{number}", patch: patch(places), score: score, before: before, changes: changes(scored(places).figures))
       end
 

@@ -5,7 +5,7 @@ module GreenPlinth
     # Everything that stands on a base, as solids.
     class Solids
       # @param terrain [Relief::Terrain]
-      # @param pools [Array<Water::Pool>]
+      # @param pools [Array<Waters::Pool>]
       # @param features [Array<Solid>] those of the features, where they are known already
       def initialize(design, terrain, pools, features: nil)
         @design = design

@@ -42,7 +42,7 @@ module GreenPlinth
         typical = ->(stage, factor) { (@material.hours(stage).typical * HOUR * factor).round }
         Stages.new(open_min: @material.open_min && (@material.open_min.typical * open), handle_min: typical["handle", handle],
           next_min: @material.hours("next") ? typical["next", later] : typical["dry", later],
-          dry_min: typical["dry", later], full_min: typical["full", later], factors: [*factors, @history.told(@material.key)].compact.freeze,
+          dry_min: typical["dry", later], full_min: typical["full", later], factors: [*factors, @history.noted_factor(@material.key)].compact.freeze,
           material: @material.key, thickness_mm: @thickness).freeze
       end
 

@@ -31,7 +31,7 @@ module GreenPlinth
       def spread(key, sigma) = sigma.zero? ? 0.0 : [sigma * Math.sqrt(1 - weight(key)), LEAST_SPREAD].max
 
       # @return [Factor, nil] to be told with the others
-      def told(key)
+      def noted_factor(key)
         return if count(key).zero?
 
         Factor.new("own history", factor(key), "#{count(key) == 1 ? "seen once" : "seen #{count(key)} times"}, weighing #{count(key)} to #{PRIOR.to_i}", "your own notes")

@@ -54,7 +54,7 @@ module GreenPlinth
         cure = medium && @forecast.call(medium, thickness_mm: layer.thickness_mm).dry_min
         { "thickness_mm" => number(layer.thickness_mm), "volume_ml" => number(layer.volume_mm3 / 1000), "cure_min" => cure,
           "bottom_mm" => number(layer.bottom_mm), "top_mm" => number(layer.top_mm) }
-          .merge(Water::PourCard.of(pool.water, medium, layer.volume_mm3 / 1000))
+          .merge(Waters::PourCard.of(pool.water, medium, layer.volume_mm3 / 1000))
       end
 
       def balance

@@ -22,8 +22,8 @@ module GreenPlinth
       end
 
       # The unit of one part at its scale, mm; sides nil where nobody says.
-      Piece = Struct.new(:thing, :length, :width, :height, :joint)
-      private_constant :Piece
+      Block = Struct.new(:thing, :length, :width, :height, :joint)
+      private_constant :Block
 
       # @param areas [Proc] zone → mm² of the top it keeps
       def initialize(design, areas)
@@ -49,7 +49,7 @@ module GreenPlinth
       def piece(unit)
         thing = @things[unit.represents]
         sides = Design::Unit::SIDES.zip(thing&.size_mm || []).map { |side, life| unit[side] || (life && (life / @design.scale)) }
-        Piece.new(thing, *sides, unit.joint_mm || (thing&.joint_mm ? thing.joint_mm / @design.scale : 0.0))
+        Block.new(thing, *sides, unit.joint_mm || (thing&.joint_mm ? thing.joint_mm / @design.scale : 0.0))
       end
 
       # @return [Array(String, Float), nil] what is counted, and how many; nil while a measure is missing

@@ -15,7 +15,7 @@ module GreenPlinth
 
       # @return [Hash] minutes, minor units of money; raises Infeasible
       def to_h
-        { "copies" => @copies, "together" => together, "one_by_one" => one_by_one, "sittings" => sittings.map { |sitting| sitting_told(sitting) },
+        { "copies" => @copies, "together" => together, "one_by_one" => one_by_one, "sittings" => sittings.map { |sitting| sitting_as_data(sitting) },
           "lines" => lines }
       end
 
@@ -23,7 +23,7 @@ module GreenPlinth
 
       def sittings = @sittings ||= Schedule::Sittings.of(@answer)
 
-      def sitting_told(sitting) = { "from" => Moment.format(sitting.from), "to" => Moment.format(sitting.to) }
+      def sitting_as_data(sitting) = { "from" => Moment.format(sitting.from), "to" => Moment.format(sitting.to) }
 
       def together
         { "ready_at" => Moment.format(@answer.ready_at), "sittings" => sittings.size }.merge(each_base(@evaluation, @copies))

@@ -26,21 +26,21 @@ module GreenPlinth
       end
 
       # A step of one of the builds, as it is planned among all.
-      Work = Struct.new(:key, :step, :title, :start, :finish, keyword_init: true)
+      Stint = Struct.new(:key, :step, :title, :start, :finish, keyword_init: true)
 
-      # @return [Array<Work>] what is done when, over all builds, in order
+      # @return [Array<Stint>] what is done when, over all builds, in order
       def work
         all = answers.flat_map do |key, answer|
           titles = @evaluations[key].steps.to_h { |step| [step.id, step.title] }
           answer.network.steps.reject(&:done?).map do |step|
-            Work.new(key: key, step: step.id, title: titles[step.id], start: answer.start(step.id), finish: answer.finish(step.id))
+            Stint.new(key: key, step: step.id, title: titles[step.id], start: answer.start(step.id), finish: answer.finish(step.id))
           end
         end
         all.sort_by { |one| [one.start, one.finish] }
       end
 
       # @return [Hash] of one build: its date alone and among the others, how late that is, and its sittings until then
-      def told(key)
+      def dates_of(key)
         alone, answer = @evaluations[key].schedule, answers[key]
         by = wanted(key)
         { "finish_by" => moment(by), "alone" => moment(alone.ready_at), "shared" => moment(answer&.ready_at),

@@ -15,9 +15,10 @@ module GreenPlinth
       # @param form [Design::Form] a mound
       # @return [Hash] slices and the patch that lays them in its place
       def of_mound(form)
-        lifts = @slicing.lifts(@slicing.mound(form), form.material_key, form.name)
-        laid = lifts.each_with_index.map { |lift, i| add("/forms/#{@design.forms.index(form) + i}", { "id" => "#{form.id[0, 30]}-#{i + 1}" }.merge(lift)) }
-        told(lifts, [{ "op" => "remove", "path" => form.pointer }, *laid])
+        lifts = sheets(@slicing.mound(form), form.material_key, form.name)
+        first = @design.forms.index(form)
+        laid = lifts.each_with_index.map { |lift, i| add("/forms/#{first + i}", { "id" => "#{form.id[0, 30]}-#{i + 1}" }.merge(lift)) }
+        answer(lifts, [{ "op" => "remove", "path" => form.pointer }, *laid])
       end
 
       # @param map [Imports::HeightMap]
@@ -27,15 +28,16 @@ module GreenPlinth
       def of_map(map, height_mm, material_key)
         grid = @evaluation.bulk.grid
         slices = @slicing.field(map.fitted(grid, height_mm), grid, @design.plinth.top)
-        lifts = @slicing.lifts(slices, material_key, "map")
+        lifts = sheets(slices, material_key, "map")
         forms = lifts.zip(@design.fresh_ids("map").first(lifts.size)).map { |lift, id| { "id" => id }.merge(lift) }
-        told(lifts, @design.to_h["forms"] ? forms.map { |form| add("/forms/-", form) } : [add("/forms", forms)])
+        answer(lifts, @design.to_h["forms"] ? forms.map { |form| add("/forms/-", form) } : [add("/forms", forms)])
       end
 
       private
 
+      def sheets(slices, material, name) = @slicing.forms(slices, @design.kinds.form("lift").key, material, name)
       def add(path, value) = { "op" => "add", "path" => path, "value" => value }
-      def told(lifts, patch) = { "slices" => lifts.size, "patch" => patch }
+      def answer(lifts, patch) = { "slices" => lifts.size, "patch" => patch }
     end
   end
 end

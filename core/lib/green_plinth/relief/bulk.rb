@@ -26,14 +26,14 @@ module GreenPlinth
       private
 
       # A layer of the pile: the form laid, and the ground as it then is.
-      Layer = Struct.new(:stratum, :height)
-      private_constant :Layer
+      Held = Struct.new(:stratum, :height)
+      private_constant :Held
 
       def pile(forms, memo)
         under = Memo.digest([@plinth.data, forms.select(&:overhang?).map(&:outline)])
         forms.map do |form|
           under = under + Memo.digest(form.data)
-          layer = memo.fetch(:form, under) { lay(form).then { |stratum| Layer.new(stratum, @height.copy) } }
+          layer = memo.fetch(:form, under) { lay(form).then { |stratum| Held.new(stratum, @height.copy) } }
           @height = layer.height.copy
           layer.stratum
         end

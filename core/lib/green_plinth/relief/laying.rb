@@ -6,7 +6,7 @@ module GreenPlinth
     class Laying
       # base and body: under side and thickness of the form itself; rise: what the ground gains (a cut: loses);
       # void: the gap a rigid sheet leaves below, nil for what leaves none; through: 1 where a cut leaves nothing.
-      Layer = Struct.new(:form, :base, :body, :rise, :void, :through, keyword_init: true) do
+      Deposit = Struct.new(:form, :base, :body, :rise, :void, :through, keyword_init: true) do
         def cut? = form.cut?
         def sheer? = form.lift? && form.run_mm.zero?
       end
@@ -28,7 +28,7 @@ module GreenPlinth
         @floor = floor
       end
 
-      # @return [Layer]
+      # @return [Deposit]
       def call = send(@form.shape)
 
       private
@@ -36,7 +36,7 @@ module GreenPlinth
       def zeros = Numo::DFloat.zeros(*@cover.shape)
 
       def layer(base:, body:, rise: body, void: zeros, through: zeros)
-        Layer.new(form: @form, base: base, body: body, rise: rise, void: void, through: through)
+        Deposit.new(form: @form, base: base, body: body, rise: rise, void: void, through: through)
       end
 
       def lift
@@ -132,7 +132,7 @@ module GreenPlinth
 
         inner = ground.copy
         inner[@cover < WHOLE] = -1e9
-        found = Neighbours.fold(inner, :maximum)
+        found = Adjacent.fold(inner, :maximum)
         use = partial & (found > -1e8)
         out = ground.copy
         out[use] = found[use]

@@ -44,7 +44,7 @@ module GreenPlinth
         filled = field.copy
         filled[off] = -1e9
         3.times do
-          near = Neighbours.fold(filled, :maximum)
+          near = Adjacent.fold(filled, :maximum)
           use = off & (filled < -1e8) & (near > -1e8)
           filled[use] = near[use]
         end

@@ -7,7 +7,7 @@ module GreenPlinth
       # Points along the cut: enough for a drawing as wide as a screen.
       SAMPLES = 360
 
-      # @param pools [Array<Water::Pool>] those that hold water
+      # @param pools [Array<Waters::Pool>] those that hold water
       # @param solids [Composition::Solids]
       def initialize(design, terrain, pools, solids)
         @design = design
@@ -26,7 +26,7 @@ module GreenPlinth
         @surface = []
         @waters = Hash.new { |hash, id| hash[id] = Runs.new }
         stations(from, to, length).each { |s, x, y| sample(s, x, y) }
-        { "from" => from, "to" => to, "length_mm" => length.round(3), "strata" => @layers.values.map { |layer| told(layer) },
+        { "from" => from, "to" => to, "length_mm" => length.round(3), "strata" => @layers.values.map { |layer| stratum_as_data(layer) },
           "waters" => @waters.map { |id, runs| { "id" => id, "runs" => runs.to_a } }, "standing" => standing(from, to, length),
           "gradient" => gradient(length) }
       end
@@ -130,7 +130,7 @@ module GreenPlinth
         end.max_by { |pct, _| pct.abs }
       end
 
-      def told((part, runs))
+      def stratum_as_data((part, runs))
         material = part.material
         { "pointer" => part.pointer, "name" => part.name, "material" => part.material_key, "family" => material&.family&.key,
           "material_name" => material&.name || part.material_key, "colour" => part.colour || material&.colour, "runs" => runs.to_a }

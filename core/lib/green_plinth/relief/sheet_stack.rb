@@ -22,7 +22,7 @@ module GreenPlinth
       # @param material [Catalogue::Material]
       # @param wanted_mm [Float]
       # @return [Hash] what is sold of it, and the stacks that come to a height; nil where none does
-      def self.told(material, wanted_mm)
+      def self.as_data(material, wanted_mm)
         stock = material.stock_mm || []
         stack = new(stock)
         { "stock_mm" => stock, "nearest" => stack.nearest(wanted_mm)&.to_h, "fewest" => stack.fewest(wanted_mm)&.to_h }

@@ -39,14 +39,15 @@ module GreenPlinth
         slices(field.max) { |z| of_rings(Contour.rings(field - (z + 1e-9), grid)).intersection(top) }
       end
 
-      # The file's forms for slices: one lift for each piece.
+      # The file's forms for slices: one for each piece.
+      # @param kind [String] of the forms, one that is laid as sheets
       # @return [Array<Hash>] without ids
-      def lifts(slices, material, name)
+      def forms(slices, kind, material, name)
         slices.each_with_index.flat_map do |slice, index|
           pieces = Plan::Geos.polygons(slice.shape).select { |polygon| polygon.area >= LEAST_MM2 }
           pieces.each_with_index.map do |polygon, part|
             label = "#{name}, slice #{index + 1}#{pieces.size > 1 ? (97 + (part % 26)).chr : ""}"
-            { "name" => label, "kind" => "lift", "material" => material, "sheet_mm" => slice.sheet_mm, "sheets" => 1,
+            { "name" => label, "kind" => kind, "material" => material, "sheet_mm" => slice.sheet_mm, "sheets" => 1,
               "outline" => { "kind" => "polygon", "points_mm" => corners(polygon) } }
           end
         end

@@ -38,8 +38,8 @@ module GreenPlinth
       # top the step itself by a hair, so a ceiling goes with it.
       # @return [Array(Numo::DFloat, Numo::DFloat)]
       def sources(ground)
-        low = Relief::Neighbours.fold(ground, :minimum)
-        high = Relief::Neighbours.fold(ground, :maximum)
+        low = Relief::Adjacent.fold(ground, :minimum)
+        high = Relief::Adjacent.fold(ground, :maximum)
         step = ((high - low) > @fall * 3) & (ground > low + 1e-9)
         height = ground.copy
         ceiling = Numo::DFloat.new(*ground.shape).fill(Float::INFINITY)

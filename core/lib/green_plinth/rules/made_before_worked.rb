@@ -10,12 +10,8 @@ module GreenPlinth
 
       private
 
-      # Work that a task asks for on a part comes after the part is made.
-      WORKED = %i[damage marking ballast clean_rails frames openings hide_disc rigging unmask].freeze
-      private_constant :WORKED
-
       def first?(work) = work.phase?(:hard, :texture, :mount, :hull)
-      def later?(work) = work.phase?(*WORKED)
+      def later?(work) = work.does?("on_made")
       def bound?(first, later) = (first.where & later.where).any?
     end
   end

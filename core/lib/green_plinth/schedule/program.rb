@@ -50,12 +50,12 @@ module GreenPlinth
         model = Highs.mip(sense: :minimize, col_cost: @cost, col_lower: @low, col_upper: @high, row_lower: @row_low, row_upper: @row_high,
           a_format: :rowwise, a_start: @row_starts, a_index: @members, a_value: @factors, integrality: @whole)
         { "mip_rel_gap" => 0.0, "mip_abs_gap" => ABSOLUTE_GAP }.each { |name, value| Highs::FFI.Highs_setDoubleOptionValue(model.to_ptr, +name, value) }
-        told(model.solve(time_limit: seconds), model)
+        solved(model.solve(time_limit: seconds), model)
       end
 
       private
 
-      def told(result, model)
+      def solved(result, model)
         found = result[:status] == :optimal || (result[:status] == :time_limit && result[:obj_value].finite?)
         Solved.new(values: found ? result[:col_value] : nil, cost: found ? result[:obj_value] : nil, bound: proven_bound(model),
           infeasible: result[:status] == :infeasible, proven: result[:status] == :optimal)

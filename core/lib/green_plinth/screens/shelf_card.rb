@@ -23,7 +23,7 @@ module GreenPlinth
       # @param summary [Hash] as kept
       # @param now [String] a moment
       # @return [Hash] what is next and what stands drying then, instead of all the steps
-      def self.told(summary, now)
+      def self.at(summary, now)
         steps = summary["steps"] || []
         coming = steps.find { |step| step["finish"] >= now }
         wet = steps.select { |step| step["finish"] <= now && step["ready"] > now }

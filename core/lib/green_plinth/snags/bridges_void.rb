@@ -23,7 +23,7 @@ module GreenPlinth
         form = stratum.form
         level = stratum.rests_at_mm.round(3)
         min_x, min_y, max_x, = Plan::Geos.bounds(form.area)
-        filling = { "id" => fresh("fill"), "name" => "filling under #{form.name}", "kind" => "ramp",
+        filling = { "id" => fresh("fill"), "name" => "filling under #{form.name}", "kind" => design.kinds.form("ramp").key,
                     "material" => design.kinds.work("void_filler", "material"), "outline" => form.outline, "from_mm" => [min_x.round(2), min_y.round(2)],
                     "to_mm" => [max_x.round(2), min_y.round(2)], "from_z_mm" => level, "to_z_mm" => level }
         Fix.new("fill the gap first", [{ "op" => "add", "path" => form.pointer, "value" => filling }])

@@ -15,13 +15,13 @@ module GreenPlinth
         design.subjects.select { |subject| subject.mount.trait?("glue_alone") && subject.contact_mm2 }.filter_map do |subject|
           contact = subject.contact_mm2
           load = subject.mass_g && (subject.mass_g / contact * 100)
-          told(subject, contact, load) if contact < LEAST_MM2 || (load && load > MOST_G)
+          snag_of(subject, contact, load) if contact < LEAST_MM2 || (load && load > MOST_G)
         end
       end
 
       private
 
-      def told(subject, contact, load)
+      def snag_of(subject, contact, load)
         weight = ", #{number(load)} g on each 100 mm²" if load
         snag(subject.pointer, "#{subject.name.capitalize} touches the ground on #{number(contact)} mm²#{weight}: glue alone lets go at the first knock.",
           put(subject.mount["fix"], "#{subject.pointer}/mount", subject.mount["firmer"]))

@@ -11,12 +11,12 @@ module GreenPlinth
 
       def snags
         conflicts = @evaluation.order.conflicts.select { |conflict| conflict.path.any? && conflict.path.all? { |one| one.code == Rules::LaidOn.code } }
-        conflicts.map { |conflict| told(conflict.wait) }.uniq { |snag| [snag.code, snag.where] }
+        conflicts.map { |conflict| snag_of(conflict.wait) }.uniq { |snag| [snag.code, snag.where] }
       end
 
       private
 
-      def told(broken)
+      def snag_of(broken)
         severity = broken.strength == :must ? "spoils" : "advice"
         Snag.new(code: broken.code, severity: severity, where: broken.first.where.first, fixes: [moved(broken)].compact,
           message: "#{broken.later.title} comes before #{inside(broken.first.title)} in your courses: #{broken.why}.")

@@ -9,7 +9,7 @@ module GreenPlinth
       weight 90
       LEAST_MM = 1.0
 
-      def snags = @evaluation.pools.select { |pool| (pool.dam_mm || 0) > LEAST_MM }.map { |pool| told(pool) }
+      def snags = @evaluation.pools.select { |pool| (pool.dam_mm || 0) > LEAST_MM }.map { |pool| snag_of(pool) }
 
       private
 
@@ -17,7 +17,7 @@ module GreenPlinth
       OVER_MM = 0.5
       private_constant :OVER_MM
 
-      def told(pool)
+      def snag_of(pool)
         level = @evaluation.holding_level(pool)
         lip = (pool.level + OVER_MM).round(1)
         edge = "at #{mm(pool.level)} it meets #{mm(pool.dam_mm)} of edge that stands #{mm(design.plinth.lip_mm)} high"

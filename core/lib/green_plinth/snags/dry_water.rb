@@ -11,7 +11,7 @@ module GreenPlinth
 
       def snags
         @evaluation.pools.select { |pool| pool.known? && !pool.wet? }.map do |pool|
-          deepest = Water::Bed.deepest(pool.water, terrain)
+          deepest = Waters::Bed.deepest(pool.water, terrain)
           right = deepest && (deepest + RAISE_MM).round(1)
           lowest = " (lowest #{mm(deepest)})" if deepest
           snag(pool.water.pointer, "#{pool.water.name.capitalize} at #{mm(pool.level)} lies below all the ground in its outline#{lowest}: nothing gets wet.",

@@ -17,13 +17,13 @@ module GreenPlinth
           next unless thing&.measure == "height" && height&.positive? && !feature.kind.trait?("flight")
 
           low, high = thing.model_mm(design.scale)
-          told(feature, thing, height) unless height.between?(low / ALLOWED, high * ALLOWED)
+          snag_of(feature, thing, height) unless height.between?(low / ALLOWED, high * ALLOWED)
         end
       end
 
       private
 
-      def told(feature, thing, height)
+      def snag_of(feature, thing, height)
         right = (thing.range_mm.typical / design.scale).round(1)
         low, high = [thing.range_mm.low, thing.range_mm.high].map { |size| Scale::Length.metric(size) }
         life = Scale::Length.metric(height * design.scale)

@@ -15,8 +15,8 @@ module GreenPlinth
         load = @evaluation.floating.load_g
         return [] unless design.purpose.trait?("floats") && limit && load
 
-        return [told("stops", "It weighs #{number(load)} g, the driver lifts #{number(limit)} g: it will not float.")] if load > limit
-        return [told("advice",
+        return [snag_of("stops", "It weighs #{number(load)} g, the driver lifts #{number(limit)} g: it will not float.")] if load > limit
+        return [snag_of("advice",
           "It weighs #{number(load)} g of the #{number(limit)} g the driver lifts: keep #{(SPARE * 100).round} % in hand.")] if load > limit * (1 - SPARE)
 
         []
@@ -24,7 +24,7 @@ module GreenPlinth
 
       private
 
-      def told(severity, message) = snag("/limits/float_load_g", message, severity: severity)
+      def snag_of(severity, message) = snag("/limits/float_load_g", message, severity: severity)
     end
   end
 end

@@ -20,13 +20,13 @@ module GreenPlinth
         return unless thing&.measure == "grain" && grains
 
         low, high = grains.map { |size| size * design.scale }
-        told(course, thing, grains, low, high) if high > thing.range_mm.high * 1.05 || too_fine?(course, thing, high)
+        snag_of(course, thing, grains, low, high) if high > thing.range_mm.high * 1.05 || too_fine?(course, thing, high)
       end
 
       # Only where the maker says what they stand for: fine grains are dirt to anybody else.
       def too_fine?(course, thing, high) = course.represents && high < thing.range_mm.low * FINE_PASSES
 
-      def told(course, thing, grains, low, high)
+      def snag_of(course, thing, grains, low, high)
         right = thing.model_mm(design.scale).map { |size| size.round(2) }
         right[1] = [right[1], 0.05].max
         name = Scale::Things.grain_name(high)

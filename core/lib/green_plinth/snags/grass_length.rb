@@ -17,13 +17,13 @@ module GreenPlinth
           next unless length && course.material&.trait?("grows") && thing&.measure == "height"
 
           low, high = thing.model_mm(design.scale)
-          told(course, thing, length, low, high) unless length.between?(low / ALLOWED, high * ALLOWED)
+          snag_of(course, thing, length, low, high) unless length.between?(low / ALLOWED, high * ALLOWED)
         end
       end
 
       private
 
-      def told(course, thing, length, low, high)
+      def snag_of(course, thing, length, low, high)
         life = "#{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}"
         snag(course.pointer, "#{mm(length)} fibres are #{mm(length * design.scale)} in life; #{thing.name} is #{life}.",
           put("use #{number((low + high) / 2)} mm", "#{course.pointer}/length_mm", ((low + high) / 2).round(1).clamp(0.1, nil)))

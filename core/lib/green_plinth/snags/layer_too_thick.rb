@@ -16,7 +16,7 @@ module GreenPlinth
       def courses
         zone_courses.select { |course| over?(course.material, course.own_thickness_mm) }.map do |course|
           most = course.material.max_layer_mm
-          told(course, course.own_thickness_mm, put("lay #{mm(most)}", "#{course.pointer}/thickness_mm", most))
+          snag_of(course, course.own_thickness_mm, put("lay #{mm(most)}", "#{course.pointer}/thickness_mm", most))
         end
       end
 
@@ -25,7 +25,7 @@ module GreenPlinth
         terrain.bulk.strata.reject { |stratum| stratum.cut? || stratum.area_mm2.zero? || !stratum.form.material&.sets? }.filter_map do |stratum|
           form = stratum.form
           thick = form.lift? ? form.sheet_mm : stratum.volume_mm3 / stratum.area_mm2
-          told(form, thick, thinner(form)) if over?(form.material, thick)
+          snag_of(form, thick, thinner(form)) if over?(form.material, thick)
         end
       end
 
@@ -40,7 +40,7 @@ module GreenPlinth
       def pours
         @evaluation.pools.filter_map do |pool|
           thick = pool.layers.select(&:too_thick).map(&:thickness_mm).max or next
-          limit = Water::Layers.limit(pool.water)
+          limit = Waters::Layers.limit(pool.water)
           over = "A pour of #{mm(thick)} in #{pool.water.name} is over the #{mm(limit)} its medium takes"
           snag(pool.water.pointer, "#{over}: it heats, cracks or never sets through.", take_out("let the layers be computed", "#{pool.water.pointer}/layers"))
         end
@@ -48,7 +48,7 @@ module GreenPlinth
 
       def over?(material, thick) = thick && material&.max_layer_mm && material.trait?("body") && thick > material.max_layer_mm * SLACK
 
-      def told(part, thick, fix)
+      def snag_of(part, thick, fix)
         most = mm(part.material.max_layer_mm)
         snag(part.pointer, "#{part.name.capitalize} is #{mm(thick)} thick in one go; #{part.material.name} takes #{most}: it cracks, or stays soft inside.", fix)
       end

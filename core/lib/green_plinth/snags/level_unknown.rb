@@ -12,7 +12,7 @@ module GreenPlinth
 
       def snags
         @evaluation.pools.reject(&:known?).map do |pool|
-          level = (Water::Bed.deepest(pool.water, terrain) || 0.0) + SHALLOW_MM
+          level = (Waters::Bed.deepest(pool.water, terrain) || 0.0) + SHALLOW_MM
           snag(pool.water.pointer, "#{pool.water.name.capitalize} has no level, so nobody can say how much to pour or where it goes.",
             put("fill it #{mm(SHALLOW_MM)} deep", "#{pool.water.pointer}/level_mm", level.round(1)))
         end

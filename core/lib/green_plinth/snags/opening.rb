@@ -41,8 +41,8 @@ module GreenPlinth
       # An opening a little larger than the waterline at its rim, stepping in to a ledge that carries the hull.
       def opening(hull, depth)
         ring = Plan::Geos.rings(hull.footprint_area.buffer(CLEARANCE_MM).simplify(0.2)).first
-        edge = { "kind" => "bevel", "run_mm" => [ledge(hull), depth / 2.0].min.round(1) }
-        form = { "id" => fresh("opening"), "name" => "opening for #{hull.name}"[0, 80], "kind" => "cut",
+        edge = { "kind" => design.kinds.with("edges", "even").key, "run_mm" => [ledge(hull), depth / 2.0].min.round(1) }
+        form = { "id" => fresh("opening"), "name" => "opening for #{hull.name}"[0, 80], "kind" => design.kinds.form("cut").key,
                  "depth_mm" => [depth, 0.5].max.ceil(1), "edge" => edge,
                  "outline" => { "kind" => "polygon", "points_mm" => ring[0..-2].map { |x, y| [x.round(1), y.round(1)] } } }
         Fix.new("cut an opening #{mm(form["depth_mm"])} deep with a ledge", [append("forms", form)])

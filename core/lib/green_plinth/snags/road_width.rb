@@ -20,10 +20,10 @@ module GreenPlinth
 
         width = part.outline["width_mm"]
         low, high = thing.model_mm(design.scale)
-        told(part, thing, width) unless width.between?(low / ALLOWED, high * ALLOWED)
+        snag_of(part, thing, width) unless width.between?(low / ALLOWED, high * ALLOWED)
       end
 
-      def told(part, thing, width)
+      def snag_of(part, thing, width)
         right = (thing.range_mm.typical / design.scale).round(1)
         low, high, life = [thing.range_mm.low, thing.range_mm.high, width * design.scale].map { |size| Scale::Length.metric(size) }
         snag("#{part.pointer}/outline", "#{part.name.capitalize} is #{mm(width)} wide, #{life} in life; #{thing.name} is #{low} to #{high}.",

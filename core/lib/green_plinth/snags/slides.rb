@@ -18,7 +18,7 @@ module GreenPlinth
       def snags
         design.zones.each_with_index.select { |zone, _| zone.courses.any? { |course| loose?(course) } }.filter_map do |zone, index|
           share = sliding_share(index)
-          told(zone, share) if share > LEAST
+          snag_of(zone, share) if share > LEAST
         end
       end
 
@@ -32,7 +32,7 @@ module GreenPlinth
         count.zero? ? 0 : @evaluation.slopes.classes[inside].eq(Relief::Slopes::CLASSES.size - 1).count_true / count.to_f
       end
 
-      def told(zone, share)
+      def snag_of(zone, share)
         repose = @evaluation.slopes.repose_deg(zone)
         steep = "#{number(share * 100)} % of #{zone.name} is steeper than the #{number(repose)}° at which its grains lie"
         snag(zone.pointer, "#{steep}: they slide off before the glue holds. Work in strips, the board tilted, or ease the ground.", eased(zone, repose))
@@ -41,7 +41,8 @@ module GreenPlinth
       def eased(zone, repose)
         return if zone.rest?
 
-        form = { "id" => fresh("ease"), "name" => "ease under #{zone.name}"[0, 80], "kind" => "skim", "slope_deg" => (repose - EASE_DEG).floor,
+        form = { "id" => fresh("ease"), "name" => "ease under #{zone.name}"[0, 80], "kind" => design.kinds.form("skim").key,
+                 "slope_deg" => (repose - EASE_DEG).floor,
                  "outline" => zone.outline }
         Fix.new("skim it to #{(repose - EASE_DEG).floor}° first", [append("forms", form)])
       end

@@ -17,13 +17,13 @@ module GreenPlinth
           next unless thing&.measure == "height" && height&.positive?
 
           low, high = thing.model_mm(design.scale)
-          told(subject, thing, height) unless height.between?(low / ALLOWED, high * ALLOWED)
+          snag_of(subject, thing, height) unless height.between?(low / ALLOWED, high * ALLOWED)
         end
       end
 
       private
 
-      def told(subject, thing, height)
+      def snag_of(subject, thing, height)
         tall = "#{subject.name.capitalize} is #{mm(height)} tall, #{mm(height * design.scale)} in life"
         life = "#{thing.name} is #{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}"
         snag(subject.pointer, "#{tall}; #{life}: it is nearer 1:#{(thing.range_mm.typical / height).round}.")

@@ -21,10 +21,10 @@ module GreenPlinth
         side = SIDES[thing.measure]
         size = side && part.unit[side] or return
         low, high = thing.model_mm(design.scale)
-        told(part, thing, side, size) unless size.between?(low / ALLOWED, high * ALLOWED)
+        snag_of(part, thing, side, size) unless size.between?(low / ALLOWED, high * ALLOWED)
       end
 
-      def told(part, thing, side, size)
+      def snag_of(part, thing, side, size)
         right = (thing.range_mm.typical / design.scale).round(2)
         life = "#{thing.name} are #{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}"
         snag("#{part.pointer}/unit", "Units of #{mm(size)} are #{mm(size * design.scale)} in life; #{life}.",

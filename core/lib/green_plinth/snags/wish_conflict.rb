@@ -9,13 +9,13 @@ module GreenPlinth
       weight 570
 
       def snags
-        @evaluation.order.conflicts.filter_map { |conflict| told(conflict) }.uniq { |snag| [snag.code, snag.where, snag.message] }
+        @evaluation.order.conflicts.filter_map { |conflict| snag_of(conflict) }.uniq { |snag| [snag.code, snag.where, snag.message] }
       end
 
       private
 
       # Told under the code of what is broken: the rule's own, or ours between two wishes.
-      def told(conflict)
+      def snag_of(conflict)
         wish = [conflict.wait, *conflict.path].find { |one| one.strength == :wish } or return
         broken = conflict.wait
         index = wish_index(wish)

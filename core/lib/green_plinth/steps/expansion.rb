@@ -16,7 +16,7 @@ module GreenPlinth
       include OwnWorks
 
       # @param terrain [Relief::Terrain]
-      # @param pools [Array<Water::Pool>]
+      # @param pools [Array<Waters::Pool>]
       def initialize(design, terrain, pools)
         @design = design
         @catalogue = design.catalogue

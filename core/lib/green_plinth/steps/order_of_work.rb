@@ -9,7 +9,7 @@ module GreenPlinth
 
       # @param design [Design]
       # @param terrain [Relief::Terrain]
-      # @param pools [Array<Water::Pool>]
+      # @param pools [Array<Waters::Pool>]
       def initialize(design, terrain, pools)
         @design = design
         expansion = Expansion.new(design, terrain, pools)

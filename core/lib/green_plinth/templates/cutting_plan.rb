@@ -33,7 +33,7 @@ module GreenPlinth
         boxes = whole.map { |piece| Packing::Box.new(piece.order, *piece.size_mm, !material.trait?("grain")) }
         packing = Packing.new(size, boxes)
         { "material" => material.key, "name" => material.name, "sheet_mm" => sheet_mm, "size_mm" => size, "grain" => material.trait?("grain"),
-          "sheets" => packing.sheets.map { |sheet| told(sheet, size, pieces) }, "lower_bound" => boxes.empty? ? 0 : packing.lower_bound,
+          "sheets" => packing.sheets.map { |sheet| sheet_as_data(sheet, size, pieces) }, "lower_bound" => boxes.empty? ? 0 : packing.lower_bound,
           "too_large" => large.map(&:order), "shown_of" => [boxes.size, small.sum { |piece| piece.count * @copies }] }
       end
 
@@ -42,7 +42,7 @@ module GreenPlinth
         (width <= size[0] && depth <= size[1]) || (!material.trait?("grain") && width <= size[1] && depth <= size[0])
       end
 
-      def told(sheet, size, pieces)
+      def sheet_as_data(sheet, size, pieces)
         used = sheet.sum { |placed| Plan::Geos.area(pieces.find { |piece| piece.order == placed.key }.shape) }
         { "placed" => sheet.map { |one| place(one) }, "yield_pct" => (100 * used / size.reduce(:*)).round(1) }
       end

@@ -1,4 +1,5 @@
 import FormControlLabel from "@mui/material/FormControlLabel";
+import Stack from "@mui/material/Stack";
 import Switch from "@mui/material/Switch";
 import type { ComponentType } from "react";
 import type { Field, Outline } from "../../api/types";
@@ -34,22 +35,26 @@ export const widthOf = (field: Field): number => Math.max(field.name.length * 7.
 function OneNumber({ field, own, shown, put, clear }: FieldProps) {
   const { scale } = useFile();
   const bounded = (value: number) => Math.min(value, field.most ?? Number.POSITIVE_INFINITY);
+  const model = (
+    <NumberField
+      label={field.name}
+      unit={field.unit}
+      min={field.least}
+      step={field.step}
+      whole={field.whole}
+      empty={field.empty}
+      width={widthOf(field)}
+      value={shown as number | undefined}
+      onChange={(value) => put(bounded(value))}
+      onClear={field.optional ? clear : undefined}
+    />
+  );
+  if (!field.life) return model;
   return (
-    <>
-      <NumberField
-        label={field.name}
-        unit={field.unit}
-        min={field.least}
-        step={field.step}
-        whole={field.whole}
-        empty={field.empty}
-        width={widthOf(field)}
-        value={shown as number | undefined}
-        onChange={(value) => put(bounded(value))}
-        onClear={field.optional ? clear : undefined}
-      />
-      {field.life && <LifeField label="in life" value={own as number | undefined} ratio={scale} onChange={put} />}
-    </>
+    <Stack direction="row" sx={{ gap: 1 }}>
+      {model}
+      <LifeField label="in life" value={own as number | undefined} ratio={scale} onChange={put} />
+    </Stack>
   );
 }
 

@@ -14,7 +14,7 @@ module GreenPlinth
         end
 
         def by_the_clock(task)
-          add(@catalogue.usual_technique("own_task"), task, id: task.id, amount: 1, minutes: task.hands_on_min.to_f, places: [],
+          add(@catalogue.usual_technique("own_work"), task, id: task.id, amount: 1, minutes: task.hands_on_min.to_f, places: [],
             words: { place: task.title }, laid: Laid.new(stages: waiting(task.tail_min || 0)), rig: task.rig,
             splittable: task.splittable?)
         end

@@ -18,7 +18,7 @@ module GreenPlinth
         # @param build [Store::Build]
         # @return [Hash] how the shelf tells it
         def shelved(build)
-          Screens::ShelfCard.told(build.summary, now).merge("id" => build.id, "version" => build.version, "sample" => !build.sample_key.nil?,
+          Screens::ShelfCard.at(build.summary, now).merge("id" => build.id, "version" => build.version, "sample" => !build.sample_key.nil?,
             "updated_at" => build.updated_at.iso8601)
         end
       end

@@ -33,11 +33,11 @@ module GreenPlinth
           # @param dated [Desk::Dated]
           def shared_weeks(dated)
             shared = Questions::Shared.new(dated.evaluations)
-            { "builds" => shared.turns.map { |id| { "build" => id, "title" => dated.titles[id] }.merge(shared.told(id)) },
-              "work" => shared.work.map { |one| work_told(one) }, "undated" => dated.without }
+            { "builds" => shared.turns.map { |id| { "build" => id, "title" => dated.titles[id] }.merge(shared.dates_of(id)) },
+              "work" => shared.work.map { |one| work_as_data(one) }, "undated" => dated.without }
           end
 
-          def work_told(one)
+          def work_as_data(one)
             { "build" => one.key, "step" => one.step, "title" => one.title, "start" => Moment.format(one.start),
               "finish" => Moment.format(one.finish) }
           end

@@ -16,18 +16,18 @@ module GreenPlinth
           app.helpers Sheets
 
           app.get("/api/builds/:id/relief") do
-            json_body(evaluation.relief_told(params["interval"].to_s.empty? ? nil : number("interval", INTERVALS)))
+            json_body(evaluation.relief_map(params["interval"].to_s.empty? ? nil : number("interval", INTERVALS)))
           end
 
           app.get("/api/builds/:id/drainage") do
-            run = Water::Drainage.new(evaluation.terrain).from(%w[x y].map { |axis| number(axis, PLACES) })
+            run = Waters::Drainage.new(evaluation.terrain).from(%w[x y].map { |axis| number(axis, PLACES) })
             raise InvalidFile, [GreenPlinth::Problem.new("/x", "lies off the base: ask at a point on its top")] unless run
 
             json_body(run.to_h)
           end
 
           app.get("/api/builds/:id/solid") do
-            json_body((params["at"].to_s.empty? ? evaluation : desk.standing(build, moment(params["at"]))).solid_told)
+            json_body((params["at"].to_s.empty? ? evaluation : desk.standing(build, moment(params["at"]))).turntable)
           end
 
           app.get("/api/builds/:id/templates") do
@@ -37,7 +37,7 @@ module GreenPlinth
                         "materials" => Balance::ByMaterial.new(evaluation).lines.map(&:to_h) })
           end
 
-          app.get("/api/sheets") { json_body(Relief::SheetStack.told(material_named("material"), number("height", HEIGHTS))) }
+          app.get("/api/sheets") { json_body(Relief::SheetStack.as_data(material_named("material"), number("height", HEIGHTS))) }
 
           app.post("/api/builds/:id/slices") do
             asked = body_as("Slices")

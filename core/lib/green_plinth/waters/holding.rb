@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # The highest level at which a water stays where it is drawn and on the plinth.
     module Holding
       # Found to this, mm: what a maker can pour to.

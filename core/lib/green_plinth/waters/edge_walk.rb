@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # Where water stands against the plinth's own edge: the edge is walked in half cells.
     class EdgeWalk
       # How far inside the edge the ground is looked at, in cells.
@@ -28,7 +28,7 @@ module GreenPlinth
       # Most waters lie inland: then no cell of theirs is cut by the edge or borders on nothing.
       def at_edge?
         outside = @reach.weight < 0.999
-        beside = Relief::Neighbours.fold(Numo::DFloat.cast(outside), :maximum) > 0
+        beside = Relief::Adjacent.fold(Numo::DFloat.cast(outside), :maximum) > 0
         rows, columns = @grid.shape
         [beside & @reach.cells, @reach.cells[0, true], @reach.cells[rows - 1, true], @reach.cells[true, 0], @reach.cells[true, columns - 1]]
           .any? { |cells| cells.count_true.positive? }

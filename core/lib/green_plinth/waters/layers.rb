@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # The pours of one water: none deeper than its medium allows, each with the volume its slice of the basin holds.
     module Layers
       # thickness_mm, volume_mm3, bottom and top above the plinth's face; too_thick: the maker's own, over the limit.
-      Layer = Struct.new(:thickness_mm, :volume_mm3, :bottom_mm, :top_mm, :too_thick, keyword_init: true)
+      Pour = Struct.new(:thickness_mm, :volume_mm3, :bottom_mm, :top_mm, :too_thick, keyword_init: true)
 
       module_function
 
@@ -19,11 +19,11 @@ module GreenPlinth
 
       # @param basin [Basin]
       # @param bed_mm [Float] the deepest ground
-      # @return [Array<Layer>] lowest first
+      # @return [Array<Pour>] lowest first
       def slice(water, basin, bed_mm)
         most = limit(water)
         edges(water, bed_mm, most).each_cons(2).map do |bottom, top|
-          Layer.new(thickness_mm: top - bottom, volume_mm3: basin.volume(top) - basin.volume(bottom), bottom_mm: bottom,
+          Pour.new(thickness_mm: top - bottom, volume_mm3: basin.volume(top) - basin.volume(bottom), bottom_mm: bottom,
             top_mm: top, too_thick: !most.nil? && top - bottom > most + 1e-6)
         end
       end

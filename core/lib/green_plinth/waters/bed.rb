@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # The ground inside a water's drawn outline.
     module Bed
       module_function

@@ -3,7 +3,7 @@
 module GreenPlinth
   module Relief
     # What the eight cells round each cell hold.
-    module Neighbours
+    module Adjacent
       module_function
 
       # @param fold [Symbol] :maximum or :minimum

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe GreenPlinth::Water::Drainage do
+RSpec.describe GreenPlinth::Waters::Drainage do
   def run(at, **members) = described_class.new(evaluation(plain_file(**members)).terrain).from(at)
   def ramp(from, to, low, high)
     form("ramp", "ramp", rectangle(100, 60), from_mm: from, to_mm: to, from_z_mm: low, to_z_mm: high,

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # Where water would run from a point: downhill, filling each hollow to its lowest saddle, until it leaves the base.
     # Cells are counted through, with one empty cell all round so that no neighbour lies across a row's end.
     class Drainage
@@ -57,7 +57,7 @@ module GreenPlinth
           next path << lower if lower
 
           hollow = fill(path.last)
-          hollows << told(hollow)
+          hollows << hollow_as_data(hollow)
           break unless hollow[:outlet]
 
           hollow[:cells].each { |wet| @height[wet] = hollow[:level] }
@@ -110,7 +110,7 @@ module GreenPlinth
 
       def filled(wet, level, outlet) = { cells: wet, level: level, outlet: outlet }
 
-      def told(hollow)
+      def hollow_as_data(hollow)
         volume = hollow[:cells].sum { |cell| [hollow[:level] - @height[cell], 0].max * @weight[cell] } * @grid.cell_area
         deepest = hollow[:cells].min_by { |cell| @height[cell] }
         { "at" => point(deepest), "level_mm" => hollow[:level].round(2), "ml" => (volume / 1000).round(3) }

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # The cells a water stands in, with what lies in each below any level. A cell that a sheer side crosses holds low
     # ground and high ground; taking it for one mean height would lose half its water. So the ground of a cell is a
     # share at the lowest height round it and the rest at the highest, with the same mean: on a smooth slope that
@@ -70,7 +70,7 @@ module GreenPlinth
       def folded(ground, off, outside, fold)
         field = ground.copy
         field[off] = outside
-        Relief::Neighbours.fold(field, fold).tap { |out| out[off] = ground[off] }
+        Relief::Adjacent.fold(field, fold).tap { |out| out[off] = ground[off] }
       end
     end
   end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # How far water at a level gets: from the deepest ground inside the drawn outline it goes wherever lower ground
     # lets it, drawn or not. Fields are cut down to the window it reaches, so that a puddle costs a puddle's time.
     class Reach
@@ -57,7 +57,7 @@ module GreenPlinth
 
       # Cells just above the level beside the water: part of their ground may be under it.
       def fringe(level)
-        near = Relief::Neighbours.fold(Numo::DFloat.cast(core), :maximum) > 0
+        near = Relief::Adjacent.fold(Numo::DFloat.cast(core), :maximum) > 0
         near & (height >= level) & (weight > BARELY)
       end
     end

@@ -92,7 +92,7 @@ RSpec.describe "Water" do
     end
   end
 
-  describe GreenPlinth::Water::PourCard do
+  describe GreenPlinth::Waters::PourCard do
     let(:file) do
       pool_file(level: 8, medium: "two_part_resin").tap do |made|
         made["waters"][0]["tint"] = { "drops_per_10ml" => 5 }
@@ -118,7 +118,7 @@ RSpec.describe "Water" do
     end
   end
 
-  describe GreenPlinth::Water::Patches do
+  describe GreenPlinth::Waters::Patches do
     it "finds what hangs together side by side, not corner to corner" do
       cells = Numo::Bit[[1, 1, 0, 0], [0, 1, 0, 1], [0, 0, 1, 1]]
       expect(described_class.new(cells).holding(0)).to eq([[0, 0, 2], [1, 1, 2]])

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # Cells that hang together side by side. Works on runs of set cells along the rows, joined where runs of
     # neighbouring rows touch (union-find), so that the cost goes with the outline, not with the area.
     class Patches

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # Where one water stands: what Flood found. Unknown level: every figure nil.
     class Pool
       attr_reader :water, :level, :area_mm2, :volume_mm3, :max_depth_mm, :shore_mm, :spill_mm2, :dam_mm,

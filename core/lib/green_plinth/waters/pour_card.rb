@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # What to measure for one pour: two-part resin by mass and volume, tint by the drop.
     module PourCard
       # Source: European Pharmacopoeia 2.1.1, the drop-measurer: 20 drops make 1 ml.

@@ -3,7 +3,7 @@
 module GreenPlinth
   module Snags
     # A gaming figure raised more than the maker's own limit.
-    class Raised < Check
+    class RaisedTooFar < Check
       code "fit/raised"
       severity "spoils"
       weight 420

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # Lets water stand at a level on the terrain, and measures it.
     class Flood
       # Wet outside the drawn outline up to this share of the outline's rim cells is drawing, not spilling, mm.

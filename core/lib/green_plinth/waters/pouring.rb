@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module GreenPlinth
-  module Water
+  module Waters
     # All the waters of a design, each flooded over the terrain.
     module Pouring
       module_function
