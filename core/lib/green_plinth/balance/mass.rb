@@ -10,11 +10,17 @@ module GreenPlinth
       # One part: grams (nil unknown) and the centre of its mass, mm.
       Share = Struct.new(:pointer, :grams, :centre)
 
-      def initialize(design, terrain, pools)
+      # @param thickness_mm [Float] of the plinth, where it is asked what another one would do
+      def initialize(design, terrain, pools, thickness_mm: design.plinth.thickness_mm)
         @design = design
         @terrain = terrain
         @pools = pools
+        @thickness = thickness_mm
       end
+
+      # @param thickness_mm [Float]
+      # @return [Mass] of the same base on a plinth of this thickness
+      def on_plinth(thickness_mm) = self.class.new(@design, @terrain, @pools, thickness_mm: thickness_mm)
 
       # @return [Array<Share>]
       def pieces = @pieces ||= [plinth, *forms, *courses, *waters, *features, *subjects]
@@ -46,14 +52,14 @@ module GreenPlinth
         return 0.0 unless hull.contains?(Plan::Geos.point([x, y]))
 
         arm = hull.exterior_ring.distance(Plan::Geos.point([x, y]))
-        Math.atan2(arm, z + @design.plinth.thickness_mm) * 180 / Math::PI
+        Math.atan2(arm, z + @thickness) * 180 / Math::PI
       end
 
       # @return [Float, nil] mm from the bench to the highest thing; nil while a height is unknown
       def height_mm
         tops = [@terrain.highest_mm, *@pools.select(&:wet?).map(&:level)]
         tops += (@design.subjects + @design.features).map { |part| part.height_mm && (part.height_mm + ground_under(part)) }
-        tops.include?(nil) ? nil : tops.max + @design.plinth.thickness_mm
+        tops.include?(nil) ? nil : tops.max + @thickness
       end
 
       private
@@ -63,16 +69,15 @@ module GreenPlinth
         foot = @terrain.ground.foot
         return Share.new("/plinth", nil, nil) unless material&.density_dry
 
-        thickness = @design.plinth.thickness_mm
-        volume = material.trait?("hollow") ? shell_mm3(foot, thickness) : foot.area * thickness
+        volume = material.trait?("hollow") ? shell_mm3(foot) : foot.area * @thickness
         centre = foot.centroid
-        Share.new("/plinth", volume * material.density_dry / 1000, [centre.x, centre.y, -thickness / 2])
+        Share.new("/plinth", volume * material.density_dry / 1000, [centre.x, centre.y, -@thickness / 2])
       end
 
       # A top and a rim of the shell's thickness; nothing below.
-      def shell_mm3(foot, thickness)
-        rim = [thickness - SHELL_MM, 0].max
-        (foot.area * [SHELL_MM, thickness].min) + (foot.exterior_ring.length * SHELL_MM * rim)
+      def shell_mm3(foot)
+        rim = [@thickness - SHELL_MM, 0].max
+        (foot.area * [SHELL_MM, @thickness].min) + (foot.exterior_ring.length * SHELL_MM * rim)
       end
 
       # A cut takes away what lies there: the forms below it, and the plinth under those.

@@ -14,9 +14,17 @@ module GreenPlinth
         tip = @evaluation.mass.tip_deg
         return [] if tip.nil? || tip >= STEADY_DEG
 
+        [snag("/plinth", "It tips over at #{number(tip)}°: its centre of mass is high or near the edge.", heavier)]
+      end
+
+      private
+
+      # Twice as thick, where that steadies it: a plinth raises what stands on it, too.
+      def heavier
         thicker = (design.plinth.thickness_mm * 2).round(1)
-        [snag("/plinth", "It tips over at #{number(tip)}°: its centre of mass is high or near the edge.",
-          put("make the plinth #{mm(thicker)} thick", "/plinth/thickness_mm", thicker))]
+        return unless @evaluation.mass.on_plinth(thicker).tip_deg >= STEADY_DEG
+
+        put("make the plinth #{mm(thicker)} thick", "/plinth/thickness_mm", thicker)
       end
     end
   end
