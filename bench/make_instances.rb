@@ -38,4 +38,5 @@ optima = Networks::KINDS.keys.each_with_object({}) do |name, all|
     end
   end
 end
-File.write(File.join(folder, "optima.yml"), "# Minutes; proven: no schedule can be ready sooner than best_min. Written by bench/make_instances.rb.\n#{optima.to_yaml}")
+File.write(File.join(folder, "optima.yml"),
+  "# Minutes; proven: no schedule can be ready sooner than best_min. Written by bench/make_instances.rb.\n#{optima.to_yaml}")

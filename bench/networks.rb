@@ -21,7 +21,8 @@ module Networks
     random = Random.new((seed * 1000) + steps)
     start = GreenPlinth::Moment.parse("2027-03-01T00:00")
     day = ->(index, span) { span&.map { |at| GreenPlinth::Moment.format(start + (index * 1440) + at) } }
-    sittings = kind[:open] && (0...(steps > DAYS ? 2 * steps : DAYS)).filter_map { |index| day[index, kind[:open][index % 7]] }.map { |from, to| { "from" => from, "to" => to } }
+    sittings = kind[:open] && (0...(steps > DAYS ? 2 * steps : DAYS)).filter_map { |index| day[index, kind[:open][index % 7]] }
+      .map { |from, to| { "from" => from, "to" => to } }
     rows = Array.new(steps) { |index| row(index, kind, random) }
     { "format" => "green-plinth-sequence/1", "start" => "2027-03-01T00:00", "sittings" => sittings, "steps" => rows }
   end
@@ -33,6 +34,7 @@ module Networks
       most = least + [30, 60, 240, 1440, 2880].sample(random: random) if random.rand < kind[:windows]
       { "step" => "s#{first}", "at_least_min" => least, "at_most_min" => most }
     end
-    { "id" => "s#{index}", "hands_on_min" => random.rand(kind[:hands]), "tail_min" => [0, 0, 240, 1440].sample(random: random), "after" => after }
+    { "id" => "s#{index}", "hands_on_min" => random.rand(kind[:hands]), "tail_min" => [0, 0, 240, 1440].sample(random: random),
+      "after" => after }
   end
 end

@@ -10,7 +10,8 @@ class RandomBuilds
   PURPOSES = %w[gaming_base unit_base display_plinth vignette diorama photo_set sea_base floating_display].freeze
   SCHOOLS = { "mounting" => %w[before_painting after_painting painted_then_grounded], "ground_colour" => %w[painted natural],
               "texture" => %w[before_priming after_priming], "greenery" => %w[after_painting before_priming],
-              "fixing" => %w[wetted_flood thin_superglue drop_in_binder], "tufts" => %w[glued self_adhesive], "rim" => %w[black earth bare] }.freeze
+              "fixing" => %w[wetted_flood thin_superglue drop_in_binder], "tufts" => %w[glued self_adhesive],
+              "rim" => %w[black earth bare] }.freeze
   UNITS = %w[brick_uk brick_de_nf sett plank sleeper kerb slab].freeze
   RIGS = %w[brush airbrush spray_can applicator knife pipette hands sieve].freeze
   LAID = %w[grain pigment greenery paste coating bulk glue wetting].freeze
@@ -56,7 +57,9 @@ class RandomBuilds
   end
 
   def schools = SCHOOLS.filter_map { |key, sides| [key, pick(sides)] if chance(0.4) }.to_h
-  def earth = { "id" => "earth", "parts" => [["white_glue", 2], ["fine_sand", 3]].map { |key, parts| { "material" => key, "amount" => parts } } }
+  def earth
+    { "id" => "earth", "parts" => [["white_glue", 2], ["fine_sand", 3]].map { |key, parts| { "material" => key, "amount" => parts } } }
+  end
   def formation = { "rows" => 2, "columns" => 3, "gap_mm" => between(0, 4) }
 
   def climate = { "temperature_c" => between(8, 28), "humidity_pct" => between(25, 80), "airflow" => pick(%w[still room fan]) }
@@ -80,7 +83,8 @@ class RandomBuilds
 
   def foot
     size = { "width_mm" => @width, "depth_mm" => @depth }
-    [{ "kind" => "rectangle" }.merge(size), { "kind" => "oval" }.merge(size), { "kind" => "round", "diameter_mm" => @depth }][@random.rand(3)]
+    [{ "kind" => "rectangle" }.merge(size), { "kind" => "oval" }.merge(size),
+     { "kind" => "round", "diameter_mm" => @depth }][@random.rand(3)]
   end
 
   def outline
@@ -138,8 +142,9 @@ class RandomBuilds
     { "material" => key, "thickness_mm" => %w[paste bulk].include?(family) && chance(0.8) ? between(0.3, 6) : nil,
       "coats" => family == "coating" && chance(0.5) ? @random.rand(1..3) : nil, "cover_pct" => chance(0.4) ? between(20, 100) : nil,
       "grain_mm" => family == "grain" && chance(0.3) ? [between(0.1, 0.5), between(0.6, 3)] : nil,
-      "length_mm" => key == "static_grass" ? pick([2, 4, 6, 10]) : nil, "count" => key == "tufts" && chance(0.5) ? @random.rand(3..30) : nil,
-      "colour" => chance(0.3) ? colour : nil, "technique" => chance(0.12) ? pick(@techniques) : nil, "rig" => chance(0.2) ? pick(RIGS) : nil,
+      "length_mm" => key == "static_grass" ? pick([2, 4, 6, 10]) : nil,
+      "count" => key == "tufts" && chance(0.5) ? @random.rand(3..30) : nil, "colour" => chance(0.3) ? colour : nil,
+      "technique" => chance(0.12) ? pick(@techniques) : nil, "rig" => chance(0.2) ? pick(RIGS) : nil,
       "represents" => chance(0.1) ? pick(@things) : nil, "treated" => chance(0.1) ? ["washed"] : nil,
       "fixing" => chance(0.1) ? { "glue" => pick(@by_family["glue"]) } : nil }.compact
   end

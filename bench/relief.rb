@@ -35,8 +35,10 @@ design.forms.each_with_index do |form, index|
   row.call("form #{form.kind}: #{form.name}", [with - without, 1e-6].max) if below
 end
 covers = design.zones.each_index.map { |index| GreenPlinth::Relief::Cover.of(evaluation.ground.area(index), terrain.grid) }
-row.call("zones' cover", best.call { design.zones.each_index { |index| GreenPlinth::Relief::Cover.of(evaluation.ground.area(index), terrain.grid) } })
-row.call("courses laid on", best.call { GreenPlinth::Relief::Terrain.new(evaluation.bulk, evaluation.ground, covers, design.zones, catalogue) })
+row.call("zones' cover",
+  best.call { design.zones.each_index { |index| GreenPlinth::Relief::Cover.of(evaluation.ground.area(index), terrain.grid) } })
+row.call("courses laid on",
+  best.call { GreenPlinth::Relief::Terrain.new(evaluation.bulk, evaluation.ground, covers, design.zones, catalogue) })
 row.call("waters flooded", best.call { GreenPlinth::Waters::Pouring.pools(design.waters, terrain, design.plinth.lip_mm, catalogue) })
 row.call("slopes", best.call { GreenPlinth::Relief::Slopes.new(terrain, design.zones, catalogue).classes })
 levels = GreenPlinth::Relief::Levels.new(terrain)

@@ -12,7 +12,8 @@ begin
 rescue Sequel::DatabaseConnectionError => e
   raise unless e.message.include?("does not exist")
 
-  Sequel.connect(url.dup.tap { |other| other.path = "/postgres" }.to_s) { |db| db.run("CREATE DATABASE #{db.literal(Sequel.identifier(name))}") }
+  beside = url.dup.tap { |other| other.path = "/postgres" }.to_s
+  Sequel.connect(beside) { |db| db.run("CREATE DATABASE #{db.literal(Sequel.identifier(name))}") }
 end
 Sequel.extension :migration
 Sequel.connect(url.to_s) { |db| Sequel::Migrator.run(db, File.expand_path("../../db/migrations", __dir__)) }

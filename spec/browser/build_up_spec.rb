@@ -4,7 +4,8 @@ RSpec.describe "Building up", type: :feature do
   let(:file) do
     plain_file(forms: [lift(10, rectangle(100, 60), id: "board", name: "board"), cut(6, rectangle(40, 20), name: "hollow")],
       zones: [zone(course("earth_paste", id: "paste"), course("acrylic_paint", id: "paint"), name: "ground")],
-      subjects: [figure(round(10), name: "heron", at_mm: [30, 20], height_mm: 30, mass_g: 5)], waters: [water(9, rectangle(40, 20), name: "weir pool", medium: "two_part_resin")])
+      subjects: [figure(round(10), name: "heron", at_mm: [30, 20], height_mm: 30, mass_g: 5)],
+      waters: [water(9, rectangle(40, 20), name: "weir pool", medium: "two_part_resin")])
   end
   let!(:id) { open_build(file) }
 

@@ -36,7 +36,8 @@ RSpec.describe "Nothing is lost", type: :feature do
   end
 
   it "keeps waiting edits through a reload" do
-    page.execute_script("localStorage.setItem('green-plinth:waiting:#{id}', JSON.stringify([{label: 'Nudge bank', patch: [{op: 'add', path: '/forms/0/outline/at_mm', value: [7, 0]}]}]))")
+    nudge = { label: "Nudge bank", patch: [{ op: "add", path: "/forms/0/outline/at_mm", value: [7, 0] }] }
+    page.execute_script("localStorage.setItem(arguments[0], arguments[1])", "green-plinth:waiting:#{id}", JSON.generate([nudge]))
     visit current_path
     eventually(10) { stored["forms"][0]["outline"]["at_mm"] == [7, 0] }
     expect(page.evaluate_script("localStorage.getItem('green-plinth:waiting:#{id}')")).to be_nil

@@ -3,7 +3,8 @@
 RSpec.describe "Planning by hand", type: :feature do
   def stored(id) = ServerSpec.store.find(id).file
 
-  let(:calendar) { { start: "2027-03-01T09:00", finish_by: "2027-04-20T12:00", weekly: %w[mon wed fri].map { |day| { day: day, from: "19:00", to: "21:00" } } } }
+  let(:weekly) { %w[mon wed fri].map { |day| { day: day, from: "19:00", to: "21:00" } } }
+  let(:calendar) { { start: "2027-03-01T09:00", finish_by: "2027-04-20T12:00", weekly: weekly } }
   let(:file) do
     plain_file(title: "Scree", zones: [zone(course("earth_paste", thickness_mm: 4), course("acrylic_paint"))], copies: 5,
       subjects: [figure(round(8), paint_min: 30)], calendar: calendar)
@@ -85,7 +86,8 @@ RSpec.describe "Planning by hand", type: :feature do
   it "puts up no barrier that axe knows of" do
     id = open_build(file, "order")
     pages = %w[drawing batch schools].map { |name| ["/builds/#{id}/order?view=#{name}", "[data-node], svg [role=button], fieldset"] }
-    pages += [["/weeks", "section[aria-label^='Week of']"], ["/workshop?kind=materials&key=mud_paste", "[role=group][aria-label='Dry through']"]]
+    pages += [["/weeks", "section[aria-label^='Week of']"],
+              ["/workshop?kind=materials&key=mud_paste", "[role=group][aria-label='Dry through']"]]
     found = pages.flat_map do |path, drawn|
       visit(path)
       expect(page).to have_css(drawn, minimum: 1)

@@ -43,7 +43,8 @@ RSpec.describe GreenPlinth::CommandLine do
 
   it "schedules a bare network" do
     text = JSON.generate("format" => "green-plinth-sequence/1", "start" => "2027-03-01T00:00", "sittings" => nil,
-      "steps" => [{ "id" => "a", "hands_on_min" => 20, "tail_min" => 60 }, { "id" => "b", "hands_on_min" => 5, "after" => [{ "step" => "a", "at_least_min" => 90 }] }])
+      "steps" => [{ "id" => "a", "hands_on_min" => 20, "tail_min" => 60 },
+                  { "id" => "b", "hands_on_min" => 5, "after" => [{ "step" => "a", "at_least_min" => 90 }] }])
     expect(run("schedule", "-", input: text)).to eq(0)
     expect(JSON.parse(out.string)).to include("makespan_min" => 115, "proven_optimal" => true,
       "ready_at" => "2027-03-01T01:55")

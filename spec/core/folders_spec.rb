@@ -7,7 +7,9 @@ RSpec.describe "The core's folders" do
     folders = Folders.new
     RSpec.configuration.reporter.message("\n#{folders.picture}\n")
     circles = folders.circles.map do |circle|
-      circle.flat_map { |one| folders.mentions[one].slice(*circle).map { |other, places| "#{one} → #{other}: #{places.first(3).join(", ")}" } }
+      circle.flat_map do |one|
+        folders.mentions[one].slice(*circle).map { |other, places| "#{one} → #{other}: #{places.first(3).join(", ")}" }
+      end
     end
     expect(circles).to be_empty
   end
@@ -29,7 +31,8 @@ RSpec.describe "The core's folders" do
 
   it "hold no two classes of one name" do
     GreenPlinth.const_get(:LOADER, false).eager_load
-    named = ObjectSpace.each_object(Module).select { |one| one.name&.start_with?("GreenPlinth::") && !one.name.start_with?("GreenPlinth::Server") }
+    named = ObjectSpace.each_object(Module)
+      .select { |one| one.name&.start_with?("GreenPlinth::") && !one.name.start_with?("GreenPlinth::Server") }
     same = named.map(&:name).uniq.group_by { |name| name.split("::").last }.select { |_, names| names.size > 1 }
     expect(same).to be_empty
   end

@@ -58,7 +58,8 @@ RSpec.describe GreenPlinth::Graph do
         edges = pairs.select { |a, b| a < b }.uniq
         made = described_class.new(("0".."9").to_a).tap { |net| edges.each { |a, b| net.add(a.to_s, b.to_s) } }
         # Numbers only go up, so all that a number leads to is known before it is.
-        reached = 9.downto(0).each_with_object({}) { |a, all| all[a] = edges.select { |from, _| from == a }.flat_map { |_, b| [b, *all[b]] }.uniq }
+        reached = 9.downto(0)
+          .each_with_object({}) { |a, all| all[a] = edges.select { |from, _| from == a }.flat_map { |_, b| [b, *all[b]] }.uniq }
         (0..9).to_a.product((0..9).to_a).each { |a, b| expect(made.before?(a.to_s, b.to_s)).to eq(a == b || reached[a].include?(b)) }
       end
     end

@@ -6,24 +6,28 @@ require "ripper"
 # whatever a maker, or the next record, adds beside it.
 RSpec.describe "Keys of the trade" do
   # Words that mean something else where they stand.
-  MEANT = {
-    "water" => "what every tap gives, and the member of a snag", "grass" => "the member of a ground that names its grass",
-    "lamp" => "what shortens a cure", "impress" => "a window of a material", "paper" => "what a plan is printed on",
-    "pinned" => "a step that the maker pinned to a day", "dry" => "a phase of drying", "wet" => "what is wet now",
-    "hull" => "how a body is drawn", "figure" => "a judgement's figure", "steps" => "steps of work", "loose" => "a class of slope",
-    "primed" => "a trait of faces", "boards" => "sheets to cut from"
-  }.freeze
+  let(:meant) do
+    {
+      "water" => "what every tap gives, and the member of a snag", "grass" => "the member of a ground that names its grass",
+      "lamp" => "what shortens a cure", "impress" => "a window of a material", "paper" => "what a plan is printed on",
+      "pinned" => "a step that the maker pinned to a day", "dry" => "a phase of drying", "wet" => "what is wet now",
+      "hull" => "how a body is drawn", "figure" => "a judgement's figure", "steps" => "steps of work", "loose" => "a class of slope",
+      "primed" => "a trait of faces", "boards" => "sheets to cut from"
+    }
+  end
   # What comes with the file's own shape: outlines, days, objectives of the engine.
-  LISTS = %w[features subjects forms mounts schools purposes families phases grounds treatments rigs packets].freeze
+  let(:lists) do
+    %w[features subjects forms mounts schools purposes families phases grounds treatments rigs packets]
+  end
 
   let(:keys) do
     sides = catalogue.kinds["schools"].each_value.flat_map { |school| school["sides"].keys }
-    (catalogue.materials.keys + catalogue.techniques.keys + LISTS.flat_map { |list| catalogue.kinds[list].keys } + sides).to_set
+    (catalogue.materials.keys + catalogue.techniques.keys + lists.flat_map { |list| catalogue.kinds[list].keys } + sides).to_set
   end
   # What may be asked for: traits, and the ways in which the ground of forms is computed.
   let(:traits) do
-    lists = catalogue.kinds.to_h.values.flatten
-    (catalogue.kinds["traits"].keys + lists.flat_map { |kind| kind["traits"] || [] } + lists.map { |kind| kind["shape"] }).to_set
+    records = catalogue.kinds.to_h.values.flatten
+    (catalogue.kinds["traits"].keys + records.flat_map { |kind| kind["traits"] || [] } + records.map { |kind| kind["shape"] }).to_set
   end
   let(:members) do
     Dir[File.join(GreenPlinth::DATA, "format/*.json")].flat_map { |path| properties(JSON.parse(File.read(path))) }.to_set
@@ -44,7 +48,7 @@ RSpec.describe "Keys of the trade" do
 
   it "stand in records, not in the code" do
     named = Dir[File.join(Specimens::ROOT, "core/lib/**/*.rb")].flat_map do |path|
-      texts(path).select { |text, _| keys.include?(text) && !traits.include?(text) && !members.include?(text) && !MEANT.key?(text) }
+      texts(path).select { |text, _| keys.include?(text) && !traits.include?(text) && !members.include?(text) && !meant.key?(text) }
                  .map { |text, line| "#{path.delete_prefix("#{Specimens::ROOT}/")}:#{line} #{text}" }
     end
     expect(named).to be_empty

@@ -12,9 +12,12 @@ RSpec.describe GreenPlinth::Kinds do
     def named(list) = list == "works" ? [] : lists[list]
 
     it "have a name, and a source unless the head of their file gives one for all" do
-      nameless = lists.keys.flat_map { |list| named(list).reject { |kind| kind["name"].to_s.strip != "" }.map { |kind| "#{list}/#{kind["key"]}" } }
+      nameless = lists.keys.flat_map do |list|
+        named(list).reject { |kind| kind["name"].to_s.strip != "" }.map { |kind| "#{list}/#{kind["key"]}" }
+      end
       unsourced = lists.keys.flat_map do |list|
-        next [] if File.read(File.join(GreenPlinth::DATA, "kinds/#{list}.yml")).match?(/^# .*[Ss]ource/) || %w[traits parts entries].include?(list)
+        next [] if File.read(File.join(GreenPlinth::DATA, "kinds/#{list}.yml"))
+          .match?(/^# .*[Ss]ource/) || %w[traits parts entries].include?(list)
 
         lists[list].reject { |kind| kind["source"] }.map { |kind| "#{list}/#{kind["key"]}" }
       end
@@ -44,7 +47,8 @@ RSpec.describe GreenPlinth::Kinds do
     it "draw their fields from records that say what they are" do
       lists["fields"].each do |field|
         expect(lists).to have_key(field["kinds"]), field["key"] if field["kinds"]
-        expect(catalogue.materials.values.any? { |material| material.trait?(field["trait"]) }).to be(true), field["key"] if field["as"] == "material"
+        expect(catalogue.materials.values.any? { |material| material.trait?(field["trait"]) }).to be(true),
+          field["key"] if field["as"] == "material"
       end
     end
 
@@ -74,15 +78,19 @@ RSpec.describe GreenPlinth::Kinds do
     around do |example|
       Dir.mktmpdir do |folder|
         FileUtils.cp_r("#{GreenPlinth::DATA}/.", folder)
-        add(folder, "kinds/features.yml", "stile" => { "name" => "stile", "plural" => "stiles", "technique" => "build_fence", "source" => "from memory",
+        add(folder, "kinds/features.yml",
+          "stile" => { "name" => "stile", "plural" => "stiles", "technique" => "build_fence", "source" => "from memory",
           "traits" => %w[bars_feet faces_eye], "colour" => "#6b5a40", "fields" => %w[height_mm] })
-        add(folder, "kinds/families.yml", "felt" => { "name" => "felt", "dose" => "body", "hatch" => "greenery", "waste" => 1.2, "source" => "from memory",
+        add(folder, "kinds/families.yml",
+          "felt" => { "name" => "felt", "dose" => "body", "hatch" => "greenery", "waste" => 1.2, "source" => "from memory",
           "traits" => %w[body laid crust of_forms], "measures" => %w[thickness_mm] })
-        add(folder, "materials/felts.yml", "needle_felt" => { "name" => "needle felt", "family" => "felt", "mechanism" => "none", "colour" => "#5a6b3a",
+        add(folder, "materials/felts.yml",
+          "needle_felt" => { "name" => "needle felt", "family" => "felt", "mechanism" => "none", "colour" => "#5a6b3a",
           "technique" => "spread_paste", "reference_mm" => 2, "source" => "from memory", "traits" => %w[soft] })
         change(folder, "kinds/schools.yml") do |schools|
-          schools["rim"]["sides"]["veneered"] = { "name" => "veneered: looks like furniture", "gain" => "looks like furniture", "risk" => "grain runs out at corners",
-                                                  "technique" => "paint_rim", "material" => "acrylic_paint", "coats" => 3 }
+          schools["rim"]["sides"]["veneered"] = { "name" => "veneered: looks like furniture", "gain" => "looks like furniture",
+                                                  "risk" => "grain runs out at corners", "technique" => "paint_rim",
+                                                  "material" => "acrylic_paint", "coats" => 3 }
         end
         @catalogue = GreenPlinth::Catalogue.load(folder)
         example.run

@@ -14,8 +14,9 @@ RSpec.describe GreenPlinth::Patch do
   end
 
   it "adds, moves, copies, removes and tests" do
-    changed = apply({ op: "test", path: "/scale", value: 35 }, { op: "add", path: "/forms/-", value: { "id" => "new" } }, { op: "move", from: "/forms/1", path: "/forms/0" },
-      { op: "copy", from: "/title", path: "/story" }, { op: "remove", path: "/forms/2" })
+    changed = apply({ op: "test", path: "/scale", value: 35 }, { op: "add", path: "/forms/-", value: { "id" => "new" } },
+      { op: "move", from: "/forms/1", path: "/forms/0" }, { op: "copy", from: "/title", path: "/story" },
+      { op: "remove", path: "/forms/2" })
     expect(changed["forms"].map { |form| form["id"] }).to eq(%w[cut lift])
     expect(changed["story"]).to eq("Specimen")
   end

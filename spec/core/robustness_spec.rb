@@ -5,7 +5,8 @@
 RSpec.describe "Any valid file" do
   def whole(file)
     made = evaluation(file)
-    { told: made.to_h, drawing: made.drawing, section: made.section([-40.0, -20.0], [40.0, 20.0]), plan: GreenPlinth::Exports::PlanSvg.new(made).write }
+    { told: made.to_h, drawing: made.drawing, section: made.section([-40.0, -20.0], [40.0, 20.0]),
+      plan: GreenPlinth::Exports::PlanSvg.new(made).write }
   end
 
   def expect_true(answer)
@@ -79,7 +80,8 @@ RSpec.describe "Any valid file" do
                                    zones: [{ id: "z", ground: "mud", outline: { kind: "rest" },
                                              courses: [{ material: "mud_paste", thickness_mm: 60 }] }] },
     "five hundred copies" => { copies: 500,
-                               subjects: [{ id: "a", kind: "figure", footprint: { kind: "round", diameter_mm: 5 }, paint_min: 20 }], calendar: { weekly: [{ day: "mon", from: "19:00", to: "22:00" }] } },
+                               subjects: [{ id: "a", kind: "figure", footprint: { kind: "round", diameter_mm: 5 }, paint_min: 20 }],
+                               calendar: { weekly: [{ day: "mon", from: "19:00", to: "22:00" }] } },
     "away for ever" => { calendar: { weekly: [{ day: "mon", from: "19:00", to: "22:00" }],
                                      away: [{ from: "2027-01-01T00:00", to: "2040-01-01T00:00" }] } },
     "wishes in a circle" => { tasks: [{ id: "a", title: "A", hands_on_min: 1 }, { id: "b", title: "B", hands_on_min: 1 }],
@@ -104,8 +106,8 @@ RSpec.describe "Any valid file" do
     kinds = %w[wall fence road track bridge building steps kerb tree bush hedge rock log roots debris prop sign
       plaque ruts light]
     features = kinds.each_with_index.map do |kind, i|
-      { id: "f#{i}", kind: kind, outline: { kind: "strip", points_mm: [[-40 + (i * 4), -20], [-38 + (i * 4), 0]], width_mm: 2 }, height_mm: 5,
-        mass_g: 1 }
+      { id: "f#{i}", kind: kind, outline: { kind: "strip", points_mm: [[-40 + (i * 4), -20], [-38 + (i * 4), 0]], width_mm: 2 },
+        height_mm: 5, mass_g: 1 }
     end
     subjects = %w[figure mounted animal vehicle aircraft hull prop].each_with_index.map do |kind, i|
       { id: "s#{i}", kind: kind, footprint: { kind: "round", diameter_mm: 6 }, at_mm: [-36 + (i * 12), 20] }

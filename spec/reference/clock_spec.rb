@@ -57,7 +57,8 @@ RSpec.describe GreenPlinth::Clock do
     end
 
     it "refuses a place that is none" do
-      expect(problems(file.merge("calendar" => { "time_zone" => "Moon/Tycho" })).map(&:to_s)).to include(%r{/calendar/time_zone.*Moon/Tycho is no time zone})
+      expect(problems(file.merge("calendar" => { "time_zone" => "Moon/Tycho" })).map(&:to_s))
+        .to include(%r{/calendar/time_zone.*Moon/Tycho is no time zone})
     end
   end
 end

@@ -31,7 +31,9 @@ RSpec.describe "Clearances against a second library" do
         [polygon([0, 0], [random.rand(4..14), random.rand(-3..3)], [random.rand(2..9), random.rand(4..12)]), [x, y],
           turn]
       end
-      texts = shapes.map { |outline, at, turn| "(#{GreenPlinth::Plan::Outline.place(outline["points_mm"], at, turn).map { |x, y| "(#{x},#{y})" }.join(",")})" }
+      texts = shapes.map do |outline, at, turn|
+        "(#{GreenPlinth::Plan::Outline.place(outline["points_mm"], at, turn).map { |x, y| "(#{x},#{y})" }.join(",")})"
+      end
       expect(clearance(*shapes)).to be_within(0.002).of(database.get(Sequel.lit("?::polygon <-> ?::polygon", *texts)))
     end
   end

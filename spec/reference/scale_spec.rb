@@ -3,8 +3,10 @@
 RSpec.describe "Scale against published standards" do
   # Source: ISO 14688-1, table of particle size fractions: borders in mm. A border belongs to the coarser fraction.
   describe "grain names at their borders" do
-    [[0.002, "clay", "silt"], [0.063, "silt", "fine sand"], [0.2, "fine sand", "medium sand"], [0.63, "medium sand", "coarse sand"], [2.0, "coarse sand", "fine gravel"],
-      [6.3, "fine gravel", "medium gravel"], [20, "medium gravel", "coarse gravel"], [63, "coarse gravel", "cobbles"], [200, "cobbles", "boulders"], [630, "boulders", "large boulders"]].each do |border, below, above|
+    [[0.002, "clay", "silt"], [0.063, "silt", "fine sand"], [0.2, "fine sand", "medium sand"], [0.63, "medium sand", "coarse sand"],
+     [2.0, "coarse sand", "fine gravel"],
+      [6.3, "fine gravel", "medium gravel"], [20, "medium gravel", "coarse gravel"], [63, "coarse gravel", "cobbles"],
+      [200, "cobbles", "boulders"], [630, "boulders", "large boulders"]].each do |border, below, above|
       it "#{border} mm: #{below} below, #{above} from there" do
         expect(GreenPlinth::Scale::Things.grain_name(border * 0.999)).to eq(below)
         expect(GreenPlinth::Scale::Things.grain_name(border)).to eq(above)
@@ -35,7 +37,8 @@ RSpec.describe "Bricks against national standards" do
     told.count / 10.0
   end
 
-  # Source: BS 3921 work size 215 × 102.5 × 65 with 10 mm joints co-ordinates at 225 × 75: 59.3, "60 to the square metre" of half-brick wall.
+  # Source: BS 3921 work size 215 × 102.5 × 65 with 10 mm joints co-ordinates at 225 × 75: 59.3, "60 to the square metre" of
+  # half-brick wall.
   it("UK bricks: 59.3") { expect(bricks_per_m2("brick_uk", 102.5)).to be_within(0.2).of(1e6 / (225 * 75)) }
 
   # Source: DIN 105 / DIN 4172: NF lies on the eighth-metre grid, 250 long with its joint; 71 high with a 12 mm bed: 83.3.

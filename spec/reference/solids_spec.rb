@@ -126,7 +126,8 @@ RSpec.describe "Shapes by formula" do
 
   # Two basins of 20 × 20, 4 deep, joined by a saddle 2 deep: at 3 mm of water in one, the other is wet too.
   it "basins with a saddle" do
-    forms = [lift(12, rectangle(100, 60)), cut(4, rectangle(20, 20, at: [-15, 0]), id: "left"), cut(4, rectangle(20, 20, at: [15, 0]), id: "right"),
+    forms = [lift(12, rectangle(100, 60)), cut(4, rectangle(20, 20, at: [-15, 0]), id: "left"),
+             cut(4, rectangle(20, 20, at: [15, 0]), id: "right"),
       cut(2, rectangle(10, 20), id: "saddle")]
     pool = ->(level) {
       told(plain_file(forms: forms, waters: [water(level, rectangle(24, 24, at: [-15, 0]))]))["waters"].first

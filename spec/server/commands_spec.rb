@@ -43,8 +43,8 @@ RSpec.describe "bin/" do
 
     def serve(port)
       script = 'load Gem.bin_path("puma", "puma")'
-      pid = Process.spawn({ "DATABASE_URL" => ENV.fetch("DATABASE_URL"), "APP_ENV" => "test" }, "ruby", "-rbundler/setup", "-e", script, "--", "--silent", "--bind", "tcp://127.0.0.1:#{port}", "config.ru",
-        chdir: Specimens::ROOT, out: File::NULL, err: File::NULL)
+      pid = Process.spawn({ "DATABASE_URL" => ENV.fetch("DATABASE_URL"), "APP_ENV" => "test" }, "ruby", "-rbundler/setup", "-e", script,
+        "--", "--silent", "--bind", "tcp://127.0.0.1:#{port}", "config.ru", chdir: Specimens::ROOT, out: File::NULL, err: File::NULL)
       120.times { (answers?(port) and return pid) || sleep(0.25) }
       raise "the server did not come up"
     end

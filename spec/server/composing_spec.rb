@@ -61,8 +61,8 @@ RSpec.describe "Composing by the API" do
     end
 
     it "says what is wrong with nonsense" do
-      { "/length" => { ratio: 35 }, "/check" => { ratio: 35, kind: "cheese", low: "4" }, "/resize" => { ratio: 35, real: "x", present: "1" },
-        "" => { ratio: "many" } }.each do |path, query|
+      { "/length" => { ratio: 35 }, "/check" => { ratio: 35, kind: "cheese", low: "4" },
+        "/resize" => { ratio: 35, real: "x", present: "1" }, "" => { ratio: "many" } }.each do |path, query|
         expect(ask(path, **query)["status"]).to eq(422), path
       end
       expect(ask("/check", ratio: 35, kind: "grain",

@@ -6,7 +6,8 @@ RSpec.describe "Planning over HTTP" do
   let(:file) do
     plain_file(zones: [zone(course("earth_paste", thickness_mm: 3), course("acrylic_paint"))], copies: 6,
       subjects: [figure(round(8), paint_min: 30)],
-      calendar: { start: "2027-03-01T09:00", finish_by: "2027-04-20T12:00", weekly: %w[mon wed fri].map { |day| { day: day, from: "19:00", to: "21:00" } } })
+      calendar: { start: "2027-03-01T09:00", finish_by: "2027-04-20T12:00",
+                  weekly: %w[mon wed fri].map { |day| { day: day, from: "19:00", to: "21:00" } } })
   end
   let(:build) { create(file) }
   let(:path) { "/api/builds/#{build["id"]}" }
@@ -46,7 +47,8 @@ RSpec.describe "Planning over HTTP" do
   end
 
   it "marks a step, and refuses what is no step or no moment" do
-    mark = ->(**more) { post_json("#{path}/mark", { "step" => "plinth/prepare", "kind" => "done", "moment" => "2027-03-01T19:12" }.merge(more.transform_keys(&:to_s))) }
+    mark = ->(**more) { post_json("#{path}/mark",
+      { "step" => "plinth/prepare", "kind" => "done", "moment" => "2027-03-01T19:12" }.merge(more.transform_keys(&:to_s))) }
     made = change(build, *mark.call["patch"])
     placed = made["evaluation"]["schedule"]["steps"].find { |step| step["id"] == "plinth/prepare" }
     expect(placed).to include("done" => true, "finish" => "2027-03-01T19:12")

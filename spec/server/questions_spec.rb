@@ -25,8 +25,9 @@ RSpec.describe "Questions over HTTP" do
     end
   end
 
-  { "/api/presets" => %w[ratio], "/api/scale" => %w[ratio], "/api/scale/length" => %w[ratio real], "/api/scale/check" => %w[ratio kind low high represents],
-    "/api/scale/resize" => %w[ratio from], "/api/sheets" => %w[material height] }.each do |path, names|
+  { "/api/presets" => %w[ratio], "/api/scale" => %w[ratio], "/api/scale/length" => %w[ratio real],
+    "/api/scale/check" => %w[ratio kind low high represents], "/api/scale/resize" => %w[ratio from],
+    "/api/sheets" => %w[material height] }.each do |path, names|
     it "answers #{path} to any #{names.join(" and ")}" do
       junk.each do |value|
         get(path, names.to_h { |name| [name, value] })
@@ -35,7 +36,8 @@ RSpec.describe "Questions over HTTP" do
     end
   end
 
-  bodies = [nil, 1, "text", [], {}, { "patch" => nil }, { "patch" => [{}] }, { "patch" => [{ "op" => "add" }] }, { "seed" => 1.5 }, { "seed" => "1" },
+  bodies = [nil, 1, "text", [], {}, { "patch" => nil }, { "patch" => [{}] }, { "patch" => [{ "op" => "add" }] }, { "seed" => 1.5 },
+            { "seed" => "1" },
     { "form" => -1, "sheet_mm" => 3 }, { "form" => 0, "sheet_mm" => 0 }, { "form" => 0, "sheet_mm" => 3 },
     { "data" => "", "height_mm" => 10, "sheet_mm" => 3, "material" => "cork_tile" },
     { "data" => "AAAA", "height_mm" => 10, "sheet_mm" => 3, "material" => "cheese" }]

@@ -101,7 +101,8 @@ RSpec.describe "The security floor" do
         [method.upcase, path.gsub(/\{(\w+)\}/, ':\1')]
       end
     end
-    routes = GreenPlinth::Server::App.routes.slice("GET", "POST", "PUT", "PATCH", "DELETE").flat_map { |method, list| list.map { |pattern, *| [method, pattern.to_s] } }
+    routes = GreenPlinth::Server::App.routes.slice("GET", "POST", "PUT", "PATCH", "DELETE")
+      .flat_map { |method, list| list.map { |pattern, *| [method, pattern.to_s] } }
     expect(routes.select { |_, path| path.start_with?("/api/") }).to match_array(described)
   end
 end

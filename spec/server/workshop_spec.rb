@@ -68,7 +68,8 @@ RSpec.describe "Materials and techniques over HTTP" do
 
   it "is shared as a file and taken up from one" do
     put_entry("bog_paste", bog)
-    put_entry("smear", catalogue.technique("spread_paste").to_h.except("key").merge("title" => "Smear %{material} on %{place}"), kind: "techniques")
+    put_entry("smear", catalogue.technique("spread_paste").to_h.except("key").merge("title" => "Smear %{material} on %{place}"),
+      kind: "techniques")
     shared = own
     ServerSpec.clear
     expect(post_json("/api/catalogue/own", shared)).to eq("materials" => ["bog_paste"], "techniques" => ["smear"])
@@ -78,7 +79,8 @@ RSpec.describe "Materials and techniques over HTTP" do
   end
 
   it "lays a course by a technique of the maker's own" do
-    put_entry("smear", catalogue.technique("spread_paste").to_h.except("key").merge("title" => "Smear %{material} on %{place}", "rate_min" => 30), kind: "techniques")
+    put_entry("smear", catalogue.technique("spread_paste").to_h.except("key").merge("title" => "Smear %{material} on %{place}",
+      "rate_min" => 30), kind: "techniques")
     build = create(plain_file(zones: [zone(course("earth_paste", thickness_mm: 2, technique: "smear"))]))
     expect(build["evaluation"]["steps"].map { |step| step["title"] }).to include(/Smear earth texture paste/)
   end

@@ -19,10 +19,12 @@ module Browser
 
     # Requests that are refused on purpose are logged by the browser as failed resources.
     def puts(line)
-      return unless line.include?('"Log.entryAdded"') || line.include?('"Runtime.consoleAPICalled"') || line.include?('"Runtime.exceptionThrown"')
+      return unless line.include?('"Log.entryAdded"') || line.include?('"Runtime.consoleAPICalled"') ||
+        line.include?('"Runtime.exceptionThrown"')
 
       @errors << line[0,
-        600] if line.match?(/"level":"error"|"type":"error"|exceptionThrown/) && !line.match?(/Failed to load resource|ERR_INTERNET_DISCONNECTED/)
+        600] if line.match?(/"level":"error"|"type":"error"|exceptionThrown/) &&
+          !line.match?(/Failed to load resource|ERR_INTERNET_DISCONNECTED/)
     end
   end
 

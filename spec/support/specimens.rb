@@ -6,7 +6,8 @@ module Specimens
 
   # A bare 100 × 60 mm board, 20 mm thick, at 1:35, with an always open bench.
   def plain_file(**members)
-    { "format" => "green-plinth/1", "title" => "Specimen", "purpose" => "diorama", "scale" => 35, "calendar" => { "start" => "2027-03-01T09:00" },
+    { "format" => "green-plinth/1", "title" => "Specimen", "purpose" => "diorama", "scale" => 35,
+      "calendar" => { "start" => "2027-03-01T09:00" },
       "plinth" => { "outline" => rectangle(100, 60), "thickness_mm" => 20, "material" => "mdf", "key" => "scuffed" } }
       .merge(JSON.parse(JSON.generate(members)))
   end
@@ -58,7 +59,8 @@ module Specimens
   # A bare network: steps as id => [hands_on, tail, {after => [least, most]}].
   def network(steps, sittings: nil, start: "2027-03-01T00:00", hands: 1)
     nodes = steps.map do |id, (hands_on, tail, after)|
-      links = (after || {}).map { |first, (least, most)| GreenPlinth::Wait.new(first: first.to_s, at_least_min: least || 0, at_most_min: most) }
+      links = (after || {})
+        .map { |first, (least, most)| GreenPlinth::Wait.new(first: first.to_s, at_least_min: least || 0, at_most_min: most) }
       GreenPlinth::Schedule::Node.new(id: id.to_s, hands_on_min: hands_on, tail_min: tail || 0, after: links)
     end
     GreenPlinth::Schedule::Network.new(start: minutes(start), sittings: sittings&.map do |pair|

@@ -68,6 +68,13 @@ module GreenPlinth
       forms + zones + zones.flat_map(&:courses) + features + features.flat_map(&:courses) + subjects + waters + tasks
     end
 
+    # @return [Hash] the JSON Patch operation that appends to a list of the file, which may not be there yet
+    def append(list, value)
+      return { "op" => "add", "path" => "/#{list}", "value" => [value] } unless to_h[list]
+
+      { "op" => "add", "path" => "/#{list}/-", "value" => value }
+    end
+
     # @return [Enumerator::Lazy<String>] ids that no part has yet
     def fresh_ids(stem)
       taken = identified.filter_map(&:id)

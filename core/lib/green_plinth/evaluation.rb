@@ -191,7 +191,9 @@ module GreenPlinth
 
     # How much of each cell each zone covers. Forms matter only where they widen the grid.
     def covers
-      part(:covers, %w[plinth zones], bulk.grid.bounds) { design.zones.each_index.map { |index| Relief::Cover.of(ground.area(index), bulk.grid) } }
+      part(:covers, %w[plinth zones], bulk.grid.bounds) do
+        design.zones.each_index.map { |index| Relief::Cover.of(ground.area(index), bulk.grid) }
+      end
     end
 
     def file = design.to_h

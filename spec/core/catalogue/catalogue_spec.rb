@@ -6,7 +6,8 @@ RSpec.describe GreenPlinth::Catalogue do
 
   it "ships at least 30 materials, of every family" do
     expect(materials.size).to be >= 30
-    expect(materials.map { |material| material.family.key }.uniq).to include("plinth", "bulk", "grain", "pigment", "greenery", "fixing", "glue", "paste", "coating",
+    expect(materials.map { |material| material.family.key }.uniq)
+      .to include("plinth", "bulk", "grain", "pigment", "greenery", "fixing", "glue", "paste", "coating",
       "water", "wetting")
   end
 

@@ -30,7 +30,8 @@ RSpec.describe "Ways of working" do
 
   it "speaks only of phases that some rule or the search knows" do
     told = Dir[File.join(Specimens::ROOT, "core/lib/green_plinth/**/*.rb")].map { |path| File.read(path) }.join
-    unknown = techniques.map(&:phase).uniq.reject { |phase| told.include?(":#{phase}") || catalogue.kinds["phases"][phase.to_s].traits.any? }
+    unknown = techniques.map(&:phase)
+      .uniq.reject { |phase| told.include?(":#{phase}") || catalogue.kinds["phases"][phase.to_s].traits.any? }
     expect(unknown).to eq([])
   end
 

@@ -4,7 +4,8 @@ RSpec.describe GreenPlinth::Composition::Formation do
   # A 25 × 50 base whose rider's lance reaches 20 mm past its front edge, 6 mm to the right of the middle.
   def unit(rows: 2, columns: 1, **more)
     lance = polygon([-8, -20], [8, -20], [8, 20], [7, 20], [7, 45], [5, 45], [5, 20], [-8, 20])
-    plain_file(purpose: "unit_base", copies: 4, plinth: { "outline" => rectangle(25, 50), "thickness_mm" => 3, "material" => "plastic_base" },
+    plain_file(purpose: "unit_base", copies: 4,
+      plinth: { "outline" => rectangle(25, 50), "thickness_mm" => 3, "material" => "plastic_base" },
       subjects: [figure(rectangle(16, 40), kind: "mounted", silhouette: lance)], formation: { rows: rows, columns: columns, **more })
   end
 
@@ -35,7 +36,8 @@ RSpec.describe GreenPlinth::Composition::Formation do
       offset = one.neighbours.first
       back = offset.map { |value| -value }
       shadow = evaluation(unit).design.subjects.first.shadow
-      there, here = [offset, back].map { |by| GreenPlinth::Plan::Geos.area(shadow.intersection(GreenPlinth::Plan::Outline.moved(shadow, by, 0.0))) }
+      there, here = [offset,
+                     back].map { |by| GreenPlinth::Plan::Geos.area(shadow.intersection(GreenPlinth::Plan::Outline.moved(shadow, by, 0.0))) }
       expect(there).to be_within(1e-6).of(here)
     end
   end

@@ -89,7 +89,8 @@ RSpec.describe GreenPlinth::Drying::Forecast do
   end
 
   it "never dries sooner for being damper or thicker" do
-    cases = PropCheck::Generators.tuple(PropCheck::Generators.choose(5..94), PropCheck::Generators.choose(1..80), PropCheck::Generators.choose(0..44))
+    cases = PropCheck::Generators.tuple(PropCheck::Generators.choose(5..94), PropCheck::Generators.choose(1..80),
+      PropCheck::Generators.choose(0..44))
     PropCheck.forall(cases) do |humidity, tenths, temperature|
       %w[earth_paste plaster acrylic_water].each do |key|
         base = dry(key, thickness: tenths / 10.0, humidity: humidity, temperature: temperature).dry_min

@@ -49,7 +49,8 @@ RSpec.describe GreenPlinth::Drying::History do
 
   it "moves with the material, not with its neighbours" do
     own = catalogue.with({}, {}, history(3.0, 3.0, 3.0))
-    file = plain_file(zones: [zone(course("earth_paste", thickness_mm: 2)), zone(course("sand_paste", thickness_mm: 2), id: "shore", outline: round(20))])
+    file = plain_file(zones: [zone(course("earth_paste", thickness_mm: 2)),
+                              zone(course("sand_paste", thickness_mm: 2), id: "shore", outline: round(20))])
     tails = ->(with) { GreenPlinth.evaluate(design(file, with)).steps.to_h { |step| [step.material, step.tail_min] } }
     before, after = tails[catalogue], tails[own]
     expect(after["earth_paste"]).to be > before["earth_paste"]

@@ -8,12 +8,14 @@ RSpec.describe GreenPlinth::Files::CatalogueFile do
   def problems(data) = described_class.new(catalogue).problems(data).map(&:to_s)
 
   it "holds what ships to the same checks" do
-    whole = { materials: catalogue.materials, techniques: catalogue.techniques }.transform_values { |list| list.transform_values { |one| one.to_h.except("key") } }
+    whole = { materials: catalogue.materials, techniques: catalogue.techniques }
+      .transform_values { |list| list.transform_values { |one| one.to_h.except("key") } }
     expect(problems(file(**whole))).to eq([])
   end
 
   it "takes entries that name each other" do
-    expect(problems(file(materials: { bog_paste: paste.merge("technique" => "smear") }, techniques: { smear: way.merge("glue" => "bog_paste") }))).to eq([])
+    expect(problems(file(materials: { bog_paste: paste.merge("technique" => "smear") },
+      techniques: { smear: way.merge("glue" => "bog_paste") }))).to eq([])
   end
 
   it "reads what it writes" do
@@ -58,7 +60,8 @@ RSpec.describe GreenPlinth::Files::CatalogueFile do
   end
 
   it "lets a build use what is the maker's own, and what stands before what ships" do
-    own = catalogue.with({ "bog_paste" => paste.merge("name" => "bog paste"), "earth_paste" => catalogue["earth_paste"].to_h.merge("dry_h" => [50, 60, 70]) }, {})
+    own = catalogue.with({ "bog_paste" => paste.merge("name" => "bog paste"),
+                           "earth_paste" => catalogue["earth_paste"].to_h.merge("dry_h" => [50, 60, 70]) }, {})
     data = plain_file(zones: [zone(course("bog_paste", thickness_mm: 2))])
     expect(problems_of(data, own)).to be_empty
     expect(problems_of(data, catalogue)).not_to be_empty

@@ -2,8 +2,10 @@
 
 RSpec.describe GreenPlinth::Files::SequenceFile do
   let(:file) do
-    { "format" => "green-plinth-sequence/1", "start" => "2027-03-01T00:00", "sittings" => [{ "from" => "2027-03-01T19:30", "to" => "2027-03-01T22:00" }],
-      "steps" => [{ "id" => "a", "hands_on_min" => 20, "tail_min" => 0, "after" => [] }, { "id" => "b", "hands_on_min" => 10, "after" => [{ "step" => "a", "at_least_min" => 30, "at_most_min" => nil }] }] }
+    { "format" => "green-plinth-sequence/1", "start" => "2027-03-01T00:00",
+      "sittings" => [{ "from" => "2027-03-01T19:30", "to" => "2027-03-01T22:00" }],
+      "steps" => [{ "id" => "a", "hands_on_min" => 20, "tail_min" => 0, "after" => [] },
+                  { "id" => "b", "hands_on_min" => 10, "after" => [{ "step" => "a", "at_least_min" => 30, "at_most_min" => nil }] }] }
   end
 
   def read(data = file) = described_class.read(JSON.generate(data))

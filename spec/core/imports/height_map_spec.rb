@@ -57,7 +57,8 @@ RSpec.describe GreenPlinth::Imports::HeightMap do
   end
 
   { "no map" => "hello", "a short grid" => "ncols 2\nnrows 2\n1 2 3", "a word among heights" => "ncols 2\nnrows 1\n1 x",
-    "a flat grid" => "ncols 2\nnrows 1\n4 4", "half a PNG" => "\x89PNG\r\n\x1A\n".b, "a grid that promises too much" => "ncols 9999999\nnrows 9999999\n1" }.each do |what, text|
+    "a flat grid" => "ncols 2\nnrows 1\n4 4", "half a PNG" => "\x89PNG\r\n\x1A\n".b,
+    "a grid that promises too much" => "ncols 9999999\nnrows 9999999\n1" }.each do |what, text|
     it("refuses #{what}") { expect { described_class.read(text) }.to raise_error(GreenPlinth::InvalidFile, /data/) }
   end
 

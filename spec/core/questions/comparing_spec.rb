@@ -3,8 +3,9 @@
 # Other ways of building the same: side by side, and by the schools.
 RSpec.describe "Comparing ways" do
   let(:file) do
-    plain_file(zones: [zone(course("earth_paste", thickness_mm: 3), course("acrylic_primer"), course("fine_sand"), course("static_grass", length_mm: 2))],
-      calendar: { start: "2027-03-01T09:00", finish_by: "2027-03-20T12:00", weekly: [{ day: "mon", from: "19:00", to: "21:00" }, { day: "thu", from: "19:00", to: "21:00" }] })
+    plain_file(zones: [zone(course("earth_paste", thickness_mm: 3), course("acrylic_primer"), course("fine_sand"),
+      course("static_grass", length_mm: 2))], calendar: { start: "2027-03-01T09:00", finish_by: "2027-03-20T12:00",
+                  weekly: [{ day: "mon", from: "19:00", to: "21:00" }, { day: "thu", from: "19:00", to: "21:00" }] })
   end
   let(:evaluate) { ->(data) { evaluation(data) } }
 
@@ -63,7 +64,8 @@ RSpec.describe "Comparing ways" do
       marked = changed(file, marks(file, /Spread earth/).set("done", "2027-03-01T20:00"))
       step = evaluation(marked).batches.network.steps.find(&:done?)
       expect(step.at).to eq(minutes("2027-03-01T20:00"))
-      above = changed(marked, [{ "op" => "add", "path" => "/zones/0/courses/0", "value" => { "material" => "wall_filler", "thickness_mm" => 1 } }])
+      above = changed(marked,
+        [{ "op" => "add", "path" => "/zones/0/courses/0", "value" => { "material" => "wall_filler", "thickness_mm" => 1 } }])
       expect(evaluation(above).batches.network.steps.find(&:done?).id).to eq(step.id)
     end
 
@@ -82,7 +84,8 @@ RSpec.describe "Comparing ways" do
 
   describe "planning from what was done" do
     it "begins nothing before the moment it is planned from" do
-      planned = evaluation(file.merge("progress" => { "as_of" => "2027-03-09T00:00", "done" => [{ "step" => "plinth/prepare", "finished" => "2027-03-01T19:10" }] }))
+      planned = evaluation(file.merge("progress" => { "as_of" => "2027-03-09T00:00",
+                                                      "done" => [{ "step" => "plinth/prepare", "finished" => "2027-03-01T19:10" }] }))
       starts = planned.schedule.starts.except("plinth/prepare")
       expect(starts.values.min).to be >= minutes("2027-03-09T00:00")
       expect(planned.schedule.starts["plinth/prepare"]).to eq(minutes("2027-03-01T19:10"))

@@ -5,7 +5,8 @@ RSpec.describe "Shared hands" do
   let(:weekly) { %w[mon wed fri].map { |day| { day: day, from: "19:00", to: "21:00" } } }
 
   def build(title, by: nil, hands_on: 100, **more)
-    evaluation(plain_file(title: title, tasks: [{ id: "one", title: "First", hands_on_min: hands_on }, { id: "two", title: "Second", hands_on_min: hands_on }],
+    evaluation(plain_file(title: title,
+      tasks: [{ id: "one", title: "First", hands_on_min: hands_on }, { id: "two", title: "Second", hands_on_min: hands_on }],
       calendar: { start: "2027-03-01T09:00", weekly: weekly, finish_by: by }.compact, **more))
   end
 
@@ -32,7 +33,8 @@ RSpec.describe "Shared hands" do
     end
 
     it "lets a build with little choice go before one that has more" do
-      expect(described_class.new({ free: build("Free", by: "2027-03-02T00:00", hands_on: 60), tied: tied("Tied") }).answers.keys).to match_array(%i[free tied])
+      expect(described_class.new({ free: build("Free", by: "2027-03-02T00:00", hands_on: 60), tied: tied("Tied") }).answers.keys)
+        .to match_array(%i[free tied])
     end
 
     it "leaves a build out for which no sittings are left" do
@@ -49,7 +51,8 @@ RSpec.describe "Shared hands" do
 
   describe "a batch" do
     def batch(copies, **more)
-      evaluation(plain_file(copies: copies, subjects: [figure(round(8), paint_min: 20)], zones: [zone(course("earth_paste", thickness_mm: 2), course("acrylic_paint"))],
+      evaluation(plain_file(copies: copies, subjects: [figure(round(8), paint_min: 20)],
+        zones: [zone(course("earth_paste", thickness_mm: 2), course("acrylic_paint"))],
         calendar: { start: "2027-03-01T09:00", weekly: weekly }, **more))
     end
 
@@ -80,7 +83,8 @@ RSpec.describe "Shared hands" do
       done = first.steps.find { |step| step.id.start_with?("figure/paint/bases-") }
       again = batch(12, progress: { done: [{ step: done.id, finished: "2027-03-01T20:30" }] })
       expect(again.steps.map(&:id)).to include(done.id)
-      expect(again.steps.select { |step| step.id.start_with?("figure/paint") }.flat_map { |step| step.copies.to_a }.sort).to eq((1..12).to_a)
+      painted = again.steps.select { |step| step.id.start_with?("figure/paint") }
+      expect(painted.flat_map { |step| step.copies.to_a }.sort).to eq((1..12).to_a)
     end
   end
 
@@ -99,7 +103,9 @@ RSpec.describe "Shared hands" do
   end
 
   describe GreenPlinth::Batching::Flow do
-    def some(copies, each, set_up: 0) = GreenPlinth::Steps::Step.new(copies: copies, each_min: each, hands_on_min: set_up + (copies.size * each))
+    def some(copies, each, set_up: 0)
+      GreenPlinth::Steps::Step.new(copies: copies, each_min: each, hands_on_min: set_up + (copies.size * each))
+    end
 
     it "lets the first base dry while the last is in hand" do
       # Ten bases, 3 minutes each in both rounds: the first has waited 27 minutes when the last is done, and so has the last by its turn.

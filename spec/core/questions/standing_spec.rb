@@ -4,7 +4,9 @@ RSpec.describe GreenPlinth::Questions::Standing do
   let(:made) { evaluation(sample("peat-bank")) }
   let(:standing) { described_class.new(made.design, made.timeline) }
 
-  def parts(file) = described_class::LISTS.sum { |name| (file[name] || []).size } + (file["zones"] || []).sum { |zone| (zone["courses"] || []).size }
+  def parts(file)
+    described_class::LISTS.sum { |name| (file[name] || []).size } + (file["zones"] || []).sum { |zone| (zone["courses"] || []).size }
+  end
 
   it "grows from what no step makes to the whole base" do
     sizes = GreenPlinth::Schedule::Sittings.of(made.schedule).map { |sitting| parts(standing.file(sitting.to)) }

@@ -7,14 +7,16 @@ require "tmpdir"
 RSpec.describe GreenPlinth::Relief::Mesh do
   files = {
     "a board with a bank and a pond" => { forms: [{ "id" => "bank", "kind" => "lift", "material" => "cork_tile", "sheet_mm" => 12,
-                                                    "outline" => { "kind" => "rectangle", "width_mm" => 50, "depth_mm" => 60, "at_mm" => [-25, 0] } },
+                                                    "outline" => { "kind" => "rectangle", "width_mm" => 50, "depth_mm" => 60,
+                                                                   "at_mm" => [-25, 0] } },
       { "id" => "pond", "kind" => "cut", "depth_mm" => 8,
         "outline" => { "kind" => "round", "diameter_mm" => 24, "at_mm" => [-20, 0] } }] },
     "a cone on a disc" => { plinth: { "outline" => { "kind" => "round", "diameter_mm" => 60 }, "thickness_mm" => 6 },
                             forms: [{ "id" => "cone", "kind" => "mound", "crown_mm" => 20, "profile" => "cone", "material" => "xps_foam",
                                       "outline" => { "kind" => "round", "diameter_mm" => 50 } }] },
     "a kidney" => {
-      plinth: { "outline" => { "kind" => "polygon", "points_mm" => [[-40, -20], [10, -28], [42, -10], [36, 18], [8, 6], [-14, 10], [-36, 26]] },
+      plinth: { "outline" => { "kind" => "polygon",
+                               "points_mm" => [[-40, -20], [10, -28], [42, -10], [36, 18], [8, 6], [-14, 10], [-36, 26]] },
                 "thickness_mm" => 9 }, forms: [] }
   }
 

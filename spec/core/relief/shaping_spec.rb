@@ -122,7 +122,8 @@ RSpec.describe GreenPlinth::Relief do
   end
 
   it "tells heights along a cut: a ramp of 10 % rises 10 mm in 100" do
-    told = evaluation(plain_file(forms: [form("ramp", "r", rectangle(100, 60), from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 0, to_z_mm: 10, material: "xps_foam")])).section(
+    told = evaluation(plain_file(forms: [form("ramp", "r", rectangle(100, 60), from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 0, to_z_mm: 10,
+      material: "xps_foam")])).section(
       [-50.0, 0.0], [50.0, 0.0])
     expect(told["gradient"]).to include("rise_mm" => be_within(0.3).of(10), "mean_pct" => be_within(0.2).of(10),
       "steepest_pct" => be_within(0.6).of(10))

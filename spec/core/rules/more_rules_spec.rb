@@ -147,7 +147,8 @@ end
 
 RSpec.describe "Rules and another catalogue" do
   def sealed_before(catalogue)
-    foam = { "id" => "foam", "kind" => "lift", "sheet_mm" => 20, "material" => "xps_foam", "outline" => rectangle(100, 60), "seal" => ["matte_medium"] }
+    foam = { "id" => "foam", "kind" => "lift", "sheet_mm" => 20, "material" => "xps_foam", "outline" => rectangle(100, 60),
+             "seal" => ["matte_medium"] }
     file = plain_file(forms: [foam], zones: [zone(course("aerosol_primer", id: "spray", rig: "spray_can"))])
     GreenPlinth.evaluate(design(file, catalogue)).order.waits.count { |wait| wait.code == "order/foam_sealed" }
   end

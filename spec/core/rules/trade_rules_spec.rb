@@ -8,14 +8,16 @@ RSpec.describe "Rules between two ways of working" do
   # A work of a technique, on the one part both share.
   def by(technique, id, stages, kind: nil, material: nil, stack: nil, at: nil, feature: true)
     data = { "id" => "part", "kind" => kind, "at_mm" => at }.compact
-    part = (at ? GreenPlinth::Design::Subject : feature ? GreenPlinth::Design::Feature : GreenPlinth::Design::Part).new({ "kind" => "prop" }.merge(data), "/features/0")
+    part = (at ? GreenPlinth::Design::Subject : feature ? GreenPlinth::Design::Feature : GreenPlinth::Design::Part)
+      .new({ "kind" => "prop" }.merge(data), "/features/0")
     GreenPlinth::Steps::Work.new(id: id, technique: catalogue.technique(technique), material_key: material, material: catalogue[material],
-      dries: catalogue[material], words: { place: id }, amount: 1.0, places: [part.pointer], where: [part.pointer], coat: 1, coats: 1, uses: [], rig: "hands", stack: stack, grain_mm: 0.3,
-      stages: GreenPlinth::Drying::Stages.new(**stages), splittable: false, part: part)
+      dries: catalogue[material], words: { place: id }, amount: 1.0, places: [part.pointer], where: [part.pointer], coat: 1, coats: 1,
+      uses: [], rig: "hands", stack: stack, grain_mm: 0.3, stages: GreenPlinth::Drying::Stages.new(**stages), splittable: false, part: part)
   end
 
   def between(rule, *works)
-    GreenPlinth::Rules.const_get(rule).new(works, places, design(plain_file)).waits.map { |one| [one.first.id, one.later.id, one.at_least_min, one.at_most_min] }
+    GreenPlinth::Rules.const_get(rule).new(works, places, design(plain_file))
+      .waits.map { |one| [one.first.id, one.later.id, one.at_least_min, one.at_most_min] }
   end
 
   # rule => first and later technique, minutes waited
@@ -53,14 +55,16 @@ RSpec.describe "Rules between two ways of working" do
     it "#{rule} puts #{first} before #{later}, never the other way" do
       found = between(rule, by(first, "first", stages), by(later, "later", stages))
       expect(found.map { |one| one.first(3) }).to eq([["first", "later", wait]])
-      expect(between(rule, by(later, "first", stages), by(first, "later", stages)).map { |one| one.first(2) }).not_to include(%w[first later])
+      expect(between(rule, by(later, "first", stages), by(first, "later", stages)).map { |one| one.first(2) })
+        .not_to include(%w[first later])
     end
   end
 
   it "presses into a bed only while it is soft" do
     found = between("PressWhileSoft", by("lay_clay", "bed", stages, material: "air_dry_clay"), by("press_tracks", "ruts", stages))
     expect(found).to eq([["bed", "ruts", 0, 40]])
-    expect(between("PressWhileSoft", by("stack_cork", "bed", stages, material: "cork_sheet"), by("press_tracks", "ruts", stages))).to be_empty
+    expect(between("PressWhileSoft", by("stack_cork", "bed", stages, material: "cork_sheet"),
+      by("press_tracks", "ruts", stages))).to be_empty
   end
 
   it "takes a mask off while the last glue over it is wet" do
@@ -90,18 +94,23 @@ RSpec.describe "Rules between two ways of working" do
   end
 
   it "brushes the last clear coat after the white, the gel before it" do
-    gel, white, clear = %w[raise_waves crest_foam brush_glaze].each_with_index.map { |key, index| by(key, key, stages, stack: ["/zones/0", index]) }
+    gel, white, clear = %w[raise_waves crest_foam brush_glaze].each_with_index.map do |key, index|
+      by(key, key, stages, stack: ["/zones/0", index])
+    end
     expect(between("FoamBeforeLastClear", gel, white, clear).map { |one| one.first(2) }).to eq([%w[crest_foam brush_glaze]])
     expect(between("GelBeforeWhite", gel, white, clear).map { |one| one.first(2) }).to eq([%w[raise_waves crest_foam]])
   end
 
   it "mounts a unit from one side across" do
     row = [20, -10, 5].map { |x| by("mount_unit", "at #{x}", stages, at: [x, 0]) }
-    expect(between("RowOneWay", *row).map { |one| one.first(2) }).to contain_exactly(["at -10", "at 5"], ["at -10", "at 20"], ["at 5", "at 20"])
+    expect(between("RowOneWay", *row).map { |one| one.first(2) })
+      .to contain_exactly(["at -10", "at 5"], ["at -10", "at 20"], ["at 5", "at 20"])
   end
 
   it "lays short grass before long, but long first where the pile says so" do
-    short, long = [2, 6].map { |length| by("static_grass", "#{length} mm", stages, stack: ["/zones/0", length]).tap { |work| work.length_mm = length } }
+    short, long = [2, 6].map do |length|
+      by("static_grass", "#{length} mm", stages, stack: ["/zones/0", length]).tap { |work| work.length_mm = length }
+    end
     expect(between("GrassLengths", long, short)).to eq([["2 mm", "6 mm", 1, nil]])
     long.stack = ["/zones/0", 0]
     expect(between("GrassLengths", long, short)).to be_empty

@@ -38,7 +38,8 @@ RSpec.describe "Searching for a schedule" do
       by = net.sittings.last.last
       again = net.mirrored(by).mirrored(-net.start)
       expect(again.sittings).to eq(net.sittings)
-      waits = ->(one) { one.steps.flat_map { |step| step.after.map { |link| [link.first, step.id, link.at_least_min, link.at_most_min] } }.sort_by(&:inspect) }
+      figures = ->(step) { step.after.map { |wait| [wait.first, step.id, wait.at_least_min, wait.at_most_min] } }
+      waits = ->(one) { one.steps.flat_map(&figures).sort_by(&:inspect) }
       expect(waits[again]).to eq(waits[net])
     end
 

@@ -20,7 +20,8 @@ RSpec.describe "Where snags of composing begin" do
   end
 
   it "lets a foot plate stand on a millimetre of step, a vehicle on two" do
-    step = ->(height, kind) { plain_file(forms: [lift(height, rectangle(50, 60, at: [-25, 0]))], subjects: [man(kind: kind, height_mm: 20)]) }
+    step = ->(height, kind) { plain_file(forms: [lift(height, rectangle(50, 60, at: [-25, 0]))],
+      subjects: [man(kind: kind, height_mm: 20)]) }
     expect_between("fit/no_standing_spot", step[0.9, "figure"], step[1.1, "figure"])
     expect_between("fit/no_standing_spot", step[1.9, "vehicle"], step[2.1, "vehicle"])
   end

@@ -29,7 +29,9 @@ RSpec.describe "Snags of composing" do
     "composition/hidden" => [{ subjects: [person["a", [0, -2], focal: true]], features: [wall], eye: { "elevation_deg" => 5 } },
       /Only .* % of a is seen from 5° up: wall hides/, 0],
     "composition/flat" => [{ subjects: [person["a", [10, 0], height_mm: 3]] }, /Nothing rises more than 3 mm/, 0],
-    "composition/crowded" => [{ subjects: [person["a", [0, 0]]], features: [{ "id" => "hut", "kind" => "building", "outline" => { "kind" => "rectangle", "width_mm" => 90, "depth_mm" => 50 }, "height_mm" => 30 }] },
+    "composition/crowded" => [{ subjects: [person["a", [0, 0]]],
+                                features: [{ "id" => "hut", "kind" => "building", "outline" => { "kind" => "rectangle", "width_mm" => 90,
+                                                                                                 "depth_mm" => 50 }, "height_mm" => 30 }] },
       /Things stand on 75 % of the top/, 0],
     "composition/lawn" => [
       { zones: [{ "id" => "z", "ground" => "turf", "outline" => { "kind" => "rest" },
@@ -55,7 +57,9 @@ RSpec.describe "Snags of composing" do
       /are 16 mm thick at the axis, the driver works through 12 mm/, 0],
     "scale/road_width" => [{ features: road[70] },
       /70 mm wide, 2.45 m in life; a two-way country road is 4.5 m to 7 m/, 0],
-    "scale/feature_height" => [{ features: [{ "id" => "f", "kind" => "fence", "represents" => "fence", "outline" => { "kind" => "strip", "points_mm" => [[-20, 0], [20, 0]], "width_mm" => 2 }, "height_mm" => 90 }] },
+    "scale/feature_height" => [{ features: [{ "id" => "f", "kind" => "fence", "represents" => "fence",
+                                              "outline" => { "kind" => "strip", "points_mm" => [[-20, 0], [20, 0]], "width_mm" => 2 },
+                                              "height_mm" => 90 }] },
       /90 mm high, 3.15 m in life; a fence is 900 mm to 1.8 m/, 0]
   }.each do |code, (members, message, fix)|
     describe code do
@@ -84,8 +88,8 @@ RSpec.describe "Snags of composing" do
     hollow = { "id" => "hollow", "kind" => "cut", "depth_mm" => 6,
                "outline" => { "kind" => "rectangle", "width_mm" => 40, "depth_mm" => 20 } }
     climb = ->(rise) {
-      { "id" => "climb", "kind" => "ramp", "material" => "xps_foam", "from_mm" => [-50, 0], "to_mm" => [50, 0], "from_z_mm" => 0, "to_z_mm" => rise,
-        "outline" => { "kind" => "rectangle", "width_mm" => 100, "depth_mm" => 30 } }
+      { "id" => "climb", "kind" => "ramp", "material" => "xps_foam", "from_mm" => [-50, 0], "to_mm" => [50, 0], "from_z_mm" => 0,
+        "to_z_mm" => rise, "outline" => { "kind" => "rectangle", "width_mm" => 100, "depth_mm" => 30 } }
     }
     track = { "id" => "rails", "kind" => "track",
               "outline" => { "kind" => "strip", "points_mm" => [[-48, 0], [48, 0]], "width_mm" => 20 } }

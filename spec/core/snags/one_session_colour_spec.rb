@@ -3,10 +3,11 @@
 RSpec.describe GreenPlinth::Snags::OneSessionColour do
   def found(colours, wish: nil)
     zones = colours.each_with_index.map do |colour, index|
-      zone(course("earth_paste", thickness_mm: 1 + (index * 3)), course("acrylic_paint", colour: colour, id: "coat-#{index}"), id: "ground-#{index}",
-        outline: rectangle(20, 20, at: [(index * 40) - 20, 0]))
+      zone(course("earth_paste", thickness_mm: 1 + (index * 3)), course("acrylic_paint", colour: colour, id: "coat-#{index}"),
+        id: "ground-#{index}", outline: rectangle(20, 20, at: [(index * 40) - 20, 0]))
     end
-    made = evaluation(plain_file(zones: zones, order: wish ? [wish] : [], calendar: { start: "2027-03-01T09:00", weekly: %w[mon tue wed thu].map { |day| { day: day, from: "19:00", to: "20:00" } } }))
+    made = evaluation(plain_file(zones: zones, order: wish ? [wish] : [],
+      calendar: { start: "2027-03-01T09:00", weekly: %w[mon tue wed thu].map { |day| { day: day, from: "19:00", to: "20:00" } } }))
     [described_class.new(made).snags, made]
   end
 

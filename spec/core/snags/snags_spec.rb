@@ -93,7 +93,8 @@ RSpec.describe GreenPlinth::Snags do
     "relief/cuts_through" => [{ forms: [basin.merge("depth_mm" => 30)] }, /goes through the plinth.*only 20 mm/, 0],
     "relief/bridges_void" => [
       { forms: [board, basin,
-        board.merge("id" => "lid", "sheet_mm" => 2, "outline" => { "kind" => "rectangle", "width_mm" => 60, "depth_mm" => 30 })] }, /bridges a gap of 4\.8 ml/, 0],
+        board.merge("id" => "lid", "sheet_mm" => 2, "outline" => { "kind" => "rectangle", "width_mm" => 60, "depth_mm" => 30 })] },
+        /bridges a gap of 4\.8 ml/, 0],
     "water/spill" => [
       { forms: [board, basin],
         waters: [pool.merge("outline" => { "kind" => "rectangle", "width_mm" => 20,
@@ -138,7 +139,8 @@ RSpec.describe GreenPlinth::Snags do
                   "hands_on_min" => 100 }] }, /“Paint the mural” takes 1 h 40 min/, 0],
     "colour/grounds_alike" => [
       { zones: all[{ "material" => "earth_paste",
-"colour" => "#705840" }] + [{ "id" => "path", "ground" => "sand", "outline" => edge, "courses" => [{ "material" => "sand_paste", "colour" => "#715940" }] }] }, /read as one ground/, nil],
+"colour" => "#705840" }] + [{ "id" => "path", "ground" => "sand", "outline" => edge,
+                              "courses" => [{ "material" => "sand_paste", "colour" => "#715940" }] }] }, /read as one ground/, nil],
     "habit/no_focal" => [
       { subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot, "at_mm" => [-20, 0] },
         { "id" => "b", "kind" => "figure", "footprint" => spot, "at_mm" => [20, 0] }] }, /to look at first/, 0],

@@ -19,8 +19,10 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
     end
 
     it "makes a step of every form, coat, course, feature, subject and water" do
-      made = ids(forms: [lift(3, round(40), seal: ["matte_medium"]), cut(2, round(10))], zones: [zone(course("earth_paste", id: "paste"), course("acrylic_paint", id: "paint", coats: 2))],
-        features: [{ id: "wall", kind: "wall", outline: rectangle(40, 4, at: [0, 20]), height_mm: 12 }], subjects: [figure(round(8), paint_min: 30)])
+      made = ids(forms: [lift(3, round(40), seal: ["matte_medium"]), cut(2, round(10))],
+        zones: [zone(course("earth_paste", id: "paste"), course("acrylic_paint", id: "paint", coats: 2))],
+        features: [{ id: "wall", kind: "wall", outline: rectangle(40, 4, at: [0, 20]), height_mm: 12 }],
+        subjects: [figure(round(8), paint_min: 30)])
       expect(made).to include("lift/stack", "lift/seal-1", "cut/cut", "paste", "paint/coat-1", "paint/coat-2", "wall", "figure/paint",
         "figure/mount", "subjects/dry-fit")
     end

@@ -11,7 +11,8 @@ RSpec.describe "The work of a base" do
 
   describe "coats of a feature" do
     let(:wall) do
-      { id: "dyke", kind: "wall", outline: rectangle(40, 4), height_mm: 10, courses: [{ material: "acrylic_primer" }, { material: "acrylic_paint", coats: 2 }] }
+      { id: "dyke", kind: "wall", outline: rectangle(40, 4), height_mm: 10,
+        courses: [{ material: "acrylic_primer" }, { material: "acrylic_paint", coats: 2 }] }
     end
 
     it "are laid on it by itself, before it is bedded" do
@@ -30,12 +31,14 @@ RSpec.describe "The work of a base" do
     end
 
     it "are none where it has none" do
-      expect(titles(order(features: [wall.except(:courses)]))).to include("Build dyke").and(all(satisfy { |title| !title.start_with?("Bed") }))
+      expect(titles(order(features: [wall.except(:courses)]))).to include("Build dyke")
+        .and(all(satisfy { |title| !title.start_with?("Bed") }))
     end
   end
 
   it "ballasts track, and takes it for granted nowhere else" do
-    expect(titles(order(features: [{ id: "siding", kind: "track", outline: rectangle(80, 20) }]))).to include("Lay siding", "Ballast siding")
+    expect(titles(order(features: [{ id: "siding", kind: "track", outline: rectangle(80, 20) }])))
+      .to include("Lay siding", "Ballast siding")
     expect(titles(order(features: [{ id: "lane", kind: "road", outline: rectangle(80, 20) }])).grep(/Ballast/)).to be_empty
   end
 
@@ -56,7 +59,9 @@ RSpec.describe "The work of a base" do
 
   it "glues tufts, or presses them where they stick by themselves" do
     zones = [zone(course("tufts", count: 40))]
-    glued, pressed = [{}, { tufts: "self_adhesive" }].map { |schools| order(zones: zones, schools: schools).steps.find { |step| step.phase == :tufts } }
+    glued, pressed = [{},
+                      { tufts: "self_adhesive" }].map { |schools| order(zones: zones,
+                        schools: schools).steps.find { |step| step.phase == :tufts } }
     expect(glued.uses.map(&:material)).to include("tacky_glue")
     expect(pressed.uses.map(&:material)).to eq(["tufts"])
     expect(pressed.hands_on_min).to be < glued.hands_on_min
@@ -95,10 +100,12 @@ RSpec.describe "The work of a base" do
   end
 
   it "stays by water for its bubbles, in the same sitting" do
-    made = evaluation(pool_file(level: 8, medium: "acrylic_water", calendar: { start: "2027-03-01T09:00", weekly: [{ day: "mon", from: "19:00", to: "19:40" }] }))
+    made = evaluation(pool_file(level: 8, medium: "acrylic_water",
+      calendar: { start: "2027-03-01T09:00", weekly: [{ day: "mon", from: "19:00", to: "19:40" }] }))
     made.steps.select { |one| one.phase == :pour }.each do |pour|
       expect(pour.stay_min).to eq(10)
-      close = made.schedule.network.sittings.find { |from, to| from <= made.schedule.start(pour.id) && made.schedule.start(pour.id) < to }.last
+      start = made.schedule.start(pour.id)
+      close = made.schedule.network.sittings.find { |from, to| from <= start && start < to }.last
       expect(made.schedule.finish(pour.id) + 10).to be <= close
     end
   end

@@ -83,7 +83,8 @@ RSpec.describe GreenPlinth::Templates do
     def pdf(page: "a4", **members) = described_class.new(evaluation(plain_file(**members)), paper: page).write
     # Straight lines drawn on the first page, as their lengths in mm.
     define_method(:lines) do |bytes|
-      PDF::Reader.new(StringIO.new(bytes)).pages.first.raw_content.scan(/(-?[\d.]+) (-?[\d.]+) m\s+(-?[\d.]+) (-?[\d.]+) l\s+S/).map do |numbers|
+      PDF::Reader.new(StringIO.new(bytes))
+        .pages.first.raw_content.scan(/(-?[\d.]+) (-?[\d.]+) m\s+(-?[\d.]+) (-?[\d.]+) l\s+S/).map do |numbers|
         x0, y0, x1, y1 = numbers.map(&:to_f)
         Math.hypot(x1 - x0, y1 - y0) / point
       end

@@ -23,7 +23,8 @@ RSpec.describe GreenPlinth::Waters::Drainage do
 
   # Two pits of 2 ml on a saddle between walls: the second fills, then runs back into the first, then over the wall.
   it "fills hollows that run into each other" do
-    walls = [lift(12, rectangle(100, 60)), cut(4, rectangle(20, 20, at: [-15, 0]), id: "left"), cut(4, rectangle(20, 20, at: [15, 0]), id: "right"),
+    walls = [lift(12, rectangle(100, 60)), cut(4, rectangle(20, 20, at: [-15, 0]), id: "left"),
+             cut(4, rectangle(20, 20, at: [15, 0]), id: "right"),
       cut(2, rectangle(12, 20), id: "saddle")]
     told = run([-15, 0], forms: walls)
     expect(told.hollows.size).to be_between(2, 4)

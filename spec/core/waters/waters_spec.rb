@@ -5,8 +5,8 @@ RSpec.describe "Water" do
 
   it "fills a box to its level" do
     found = pool(pool_file(level: 8))
-    expect(found).to have_attributes(volume_mm3: be_within(0.005 * 3200).of(40 * 20 * 4), max_depth_mm: be_within(1e-9).of(4), area_mm2: be_within(4).of(800),
-      spill_mm2: 0.0, dam_mm: 0.0, islands: 0)
+    expect(found).to have_attributes(volume_mm3: be_within(0.005 * 3200).of(40 * 20 * 4), max_depth_mm: be_within(1e-9).of(4),
+      area_mm2: be_within(4).of(800), spill_mm2: 0.0, dam_mm: 0.0, islands: 0)
     expect(found.shore_mm).to be_within(2).of(120)
   end
 

@@ -126,7 +126,8 @@ module GreenPlinth
           next Share.new(pool.water.pointer, 0.0, [0, 0, 0]) unless pool.wet?
 
           centre = pool.water.area.centroid
-          Share.new(pool.water.pointer, density && (pool.volume_mm3 * density / 1000), [centre.x, centre.y, pool.level - (pool.max_depth_mm / 3)])
+          Share.new(pool.water.pointer, density && (pool.volume_mm3 * density / 1000),
+            [centre.x, centre.y, pool.level - (pool.max_depth_mm / 3)])
         end
       end
 

@@ -27,7 +27,7 @@ module GreenPlinth
 
       # @return [Hash{String => Array<Range>}] small batches of whatever does not fit into every sitting whole
       def fine
-        @fine ||= begun.merge(long_works.to_h { |work| [work.id, ((@done[work.id] || []) + rest(@done[work.id] || [], size(work))).sort_by(&:min)] })
+        @fine ||= begun.merge(long_works.to_h { |work| [work.id, whole(@done[work.id] || [], size(work))] })
       end
 
       # @param steps [Array<Step>] laid out finely
@@ -54,7 +54,9 @@ module GreenPlinth
       def long_works
         return [] unless @copies > 1 && shortest
 
-        @works.select { |work| @portions.minutes(work, @copies) > shortest && @portions.minutes(work, 1) <= shortest && cheap_to_take_up?(work) }
+        @works.select do |work|
+          @portions.minutes(work, @copies) > shortest && @portions.minutes(work, 1) <= shortest && cheap_to_take_up?(work)
+        end
       end
 
       # Setting up again and again must not eat up what it gains.
@@ -69,6 +71,9 @@ module GreenPlinth
         progress.done.keys.filter_map { |id| Steps::Step::BATCH.match(id) }.group_by { |match| match[1] }
           .transform_values { |matches| matches.map { |match| match[2].to_i..match[3].to_i } }
       end
+
+      # What is done, and the rest in batches of a size.
+      def whole(done, size) = (done + rest(done, size)).sort_by(&:min)
 
       # The copies in none of the ranges, in batches of so many at most.
       def rest(ranges, size)

@@ -26,8 +26,8 @@ module GreenPlinth
       private
 
       def network_of(steps)
-        Schedule::Network.new(start: [@calendar.start, *@design.progress.done.values].min, sittings: @calendar.sittings, hands: @calendar.hands,
-          steps: steps.map { |step| node(step) }, known: @known, clock: @calendar.clock)
+        Schedule::Network.new(start: [@calendar.start, *@design.progress.done.values].min, sittings: @calendar.sittings,
+          hands: @calendar.hands, steps: steps.map { |step| node(step) }, known: @known, clock: @calendar.clock)
       end
 
       # What is done waits for nothing any more and takes no hands.

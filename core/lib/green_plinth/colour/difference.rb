@@ -45,7 +45,8 @@ module GreenPlinth
       def weigh(c1, c2, hue, mean_hue)
         light = (@one.l + @other.l) / 2
         chroma = (c1 + c2) / 2
-        t = 1 - (0.17 * cos(mean_hue - 30)) + (0.24 * cos(2 * mean_hue)) + (0.32 * cos((3 * mean_hue) + 6)) - (0.20 * cos((4 * mean_hue) - 63))
+        t = 1 - (0.17 * cos(mean_hue - 30)) + (0.24 * cos(2 * mean_hue)) +
+          (0.32 * cos((3 * mean_hue) + 6)) - (0.20 * cos((4 * mean_hue) - 63))
         turn = 30 * Math.exp(-(((mean_hue - 275) / 25)**2))
         rc = 2 * Math.sqrt((chroma**7) / ((chroma**7) + (25.0**7)))
         sl = 1 + (0.015 * ((light - 50)**2) / Math.sqrt(20 + ((light - 50)**2)))

@@ -73,7 +73,8 @@ module GreenPlinth
       def score(places, **options) = scored(places).total(**options)
 
       def scored(places)
-        subjects = @design.to_h["subjects"].zip(places).map { |data, place| data.merge("at_mm" => [place.x, place.y], "turn_deg" => place.turn) }
+        subjects = @design.to_h["subjects"].zip(places)
+          .map { |data, place| data.merge("at_mm" => [place.x, place.y], "turn_deg" => place.turn) }
         Score.new(@design.with("subjects", subjects), setting)
       end
 
@@ -96,7 +97,8 @@ module GreenPlinth
       end
 
       def arrangement(places, score, number)
-        Arrangement.new(label: "Arrangement #{number}", patch: patch(places), score: score, before: before, changes: changes(scored(places).figures))
+        Arrangement.new(label: "Arrangement #{number}", patch: patch(places), score: score, before: before,
+          changes: changes(scored(places).figures))
       end
 
       # Figures a maker knows, and whether more of them is better.
@@ -111,7 +113,8 @@ module GreenPlinth
           from, to = was[key], after[key]
           next if from.nil? || to.nil? || (from - to).abs < 0.5
 
-          { "text" => "#{format("%g", from.round(1))} → #{format("%g", to.round(1))} #{words}", "better" => more.nil? ? nil : (to > from) == more }
+          { "text" => "#{format("%g", from.round(1))} → #{format("%g", to.round(1))} #{words}",
+            "better" => more.nil? ? nil : (to > from) == more }
         end
       end
     end

@@ -3,8 +3,8 @@
 module GreenPlinth
   module Composition
     # The simple solid that stands for a part in drawings: flat faces, each a list of [x, y, z] corners in mm, running
-    # counter-clockwise seen from outside. Which one a kind has stands in its record. Proportions are from memory and serve the eye, not the ruler; outline
-    # and height are the part's own.
+    # counter-clockwise seen from outside. Which one a kind has stands in its record. Proportions are from memory and serve
+    # the eye, not the ruler; outline and height are the part's own.
     module Body
       # Up to here a vehicle is as large as its footprint; the cabin above is shorter.
       WAIST = 0.55

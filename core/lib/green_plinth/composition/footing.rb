@@ -33,7 +33,8 @@ module GreenPlinth
           next false unless levelish?(at, reach)
 
           shape = subject.moved_to(at).footprint_area
-          top.contains?(shape) && others.none? { |other| other.intersects?(shape) } && (uneven_mm(subject, at: at) || Float::INFINITY) <= LEVEL_MM
+          top.contains?(shape) && others.none? { |other| other.intersects?(shape) } &&
+            (uneven_mm(subject, at: at) || Float::INFINITY) <= LEVEL_MM
         end
       end
 

@@ -34,7 +34,8 @@ module GreenPlinth
         # @param evaluation [Evaluation]
         # @return [Array<Verdict>] of those made for the purpose that have something to look at, in the order in which a maker looks
         def verdicts(evaluation)
-          all.select { |judgement| judgement.made_for?(evaluation.design.purpose) }.filter_map { |judgement| judgement.of(evaluation).verdict }
+          all.select { |judgement| judgement.made_for?(evaluation.design.purpose) }
+            .filter_map { |judgement| judgement.of(evaluation).verdict }
         end
 
         # @param evaluation [Evaluation]
@@ -60,8 +61,8 @@ module GreenPlinth
       def eye = @evaluation.eye
 
       def judged(verdict, sentence, figure: nil, unit: nil, marks: [], fixes: [])
-        Verdict.new(key: self.class.code, title: self.class.title, verdict: verdict, figure: figure, unit: unit, sentence: sentence, marks: marks,
-          fixes: fixes.compact)
+        Verdict.new(key: self.class.code, title: self.class.title, verdict: verdict, figure: figure, unit: unit, sentence: sentence,
+          marks: marks, fixes: fixes.compact)
       end
 
       # The subject that is looked at first; a single one is, whether or not the file says so.

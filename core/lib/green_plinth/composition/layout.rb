@@ -22,15 +22,17 @@ module GreenPlinth
       # @return [Array<Hash>] one for each subject, as in the evaluation
       def subjects
         @subjects ||= @design.subjects.map do |subject|
-          { "id" => subject.id, "coverage_pct" => (100 * subject.footprint_area.area / @top.area).round(3), "overhang_mm" => overhang(subject.shadow).round(3),
-            "edge_angle_deg" => bearing.edge_angle(subject)&.round(2), "thirds_mm" => thirds(subject).round(3) }
+          { "id" => subject.id, "coverage_pct" => (100 * subject.footprint_area.area / @top.area).round(3),
+            "overhang_mm" => overhang(subject.shadow).round(3), "edge_angle_deg" => bearing.edge_angle(subject)&.round(2),
+            "thirds_mm" => thirds(subject).round(3) }
         end
       end
 
       # @return [Array<Hash>] distance between the silhouettes of each pair, mm; 0 where they meet
       def clearances
-        @clearances ||= @design.subjects.combination(2).map { |one, other|
- { "between" => [one.id, other.id], "mm" => one.distance_to(other).round(3) } }
+        @clearances ||= @design.subjects.combination(2).map do |one, other|
+          { "between" => [one.id, other.id], "mm" => one.distance_to(other).round(3) }
+        end
       end
 
       # @return [Array<Hash>] distance from a subject's silhouette to each feature nearer than NEAR_MM

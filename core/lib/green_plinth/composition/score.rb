@@ -46,7 +46,8 @@ module GreenPlinth
 
       def costs(terms) = terms.sum { |term| WEIGHTS.fetch(term) * send(term).clamp(0.0, 1.0) }
       def cheap
-        [*%i[off overlap in_the_way wet uneven foul], *(%i[thirds angle centre] if @design.purpose.trait?("shown"))]
+        composed = @design.purpose.trait?("shown") ? %i[thirds angle centre] : []
+        %i[off overlap in_the_way wet uneven foul] + composed
       end
 
       def shapes = @shapes ||= @design.subjects.map(&:footprint_area)
@@ -57,7 +58,9 @@ module GreenPlinth
       # Share of the subjects that hangs over the edge.
       def off = 4 * shapes.sum { |shape| shape.difference(@ground.top).then { |over| Plan::Geos.area(over) } / shape.area }
 
-      def overlap = 4 * shapes.combination(2).sum { |a, b| a.intersects?(b) ? Plan::Geos.area(a.intersection(b)) / [a.area, b.area].min : 0 }
+      def overlap
+        4 * shapes.combination(2).sum { |a, b| a.intersects?(b) ? Plan::Geos.area(a.intersection(b)) / [a.area, b.area].min : 0 }
+      end
 
       # Subjects that stand in a wall, and those that stand in the water; a hull floats.
       def in_the_way = 3 * standing_shapes.sum { |shape| share_in(shape, @setting.hard) }

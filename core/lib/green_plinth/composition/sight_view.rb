@@ -108,7 +108,8 @@ module GreenPlinth
         height = @terrain.height
         east = slope(height[true, 1..], height[true, 0...-1], 1)
         north = slope(height[1.., true], height[0...-1, true], 0)
-        lit = ((light_on_plan[2] - (east * light_on_plan[0]) - (north * light_on_plan[1])) / Numo::NMath.sqrt((east**2) + (north**2) + 1)).flatten[cells]
+        facing = light_on_plan[2] - (east * light_on_plan[0]) - (north * light_on_plan[1])
+        lit = (facing / Numo::NMath.sqrt((east**2) + (north**2) + 1)).flatten[cells]
         ((lit / LIGHT[2]).clip(0.45, 1.25) * SHADES).round / SHADES
       end
 
@@ -123,7 +124,8 @@ module GreenPlinth
 
       # The light turns with the eye.
       def light_on_plan
-        @light_on_plan ||= [(@eye.right[0] * LIGHT[0]) + (@eye.toward[0] * LIGHT[1]), (@eye.right[1] * LIGHT[0]) + (@eye.toward[1] * LIGHT[1]),
+        @light_on_plan ||= [(@eye.right[0] * LIGHT[0]) + (@eye.toward[0] * LIGHT[1]),
+                            (@eye.right[1] * LIGHT[0]) + (@eye.toward[1] * LIGHT[1]),
           LIGHT[2]]
       end
 
@@ -162,8 +164,9 @@ module GreenPlinth
         edges = foot.each_cons(2).select { |a, b| faces_eye?(a, b) }
         edges.slice_when { |(_, b), (c, _)| b != c }.map do |run|
           points = [run.first[0], *run.map(&:last)]
-          (points.map { |x, y| @eye.picture(x, y, rim(x, y)) } + points.reverse.map { |x, y|
- @eye.picture(x, y, -@design.plinth.thickness_mm) }).map { |u, v| [u.round(2), v.round(2)] }
+          above = points.map { |x, y| @eye.picture(x, y, rim(x, y)) }
+          below = points.reverse.map { |x, y| @eye.picture(x, y, -@design.plinth.thickness_mm) }
+          (above + below).map { |u, v| [u.round(2), v.round(2)] }
         end
       end
 
@@ -191,8 +194,9 @@ module GreenPlinth
           middle = part.middle
           foot_z = solids.map(&:low).min
           left, right = solids.flat_map(&:corners).map { |x, y| (x * @eye.right[0]) + (y * @eye.right[1]) }.minmax
-          { "near" => @eye.nearness(*middle), "kind" => part.kind.key, "pointer" => part.pointer, "name" => part.name, "colour" => part.colour,
-            "focal" => part.focal?, "at" => @eye.picture(*middle, foot_z).map { |value| value.round(2) }, "width_mm" => (right - left).round(2),
+          { "near" => @eye.nearness(*middle), "kind" => part.kind.key, "pointer" => part.pointer, "name" => part.name,
+            "colour" => part.colour, "focal" => part.focal?, "at" => @eye.picture(*middle, foot_z).map { |value| value.round(2) },
+            "width_mm" => (right - left).round(2),
             "height_mm" => (@eye.picture(0, 0, solids.map(&:high).max)[1] - @eye.picture(0, 0, foot_z)[1]).round(2),
             "faces" => part.kind.trait?("faces_eye") ? [] : solids.flat_map { |solid| faces(solid) } }
         end
@@ -235,7 +239,8 @@ module GreenPlinth
 
       def box_of(item)
         u, v = item["at"]
-        [[u - (item["width_mm"] / 2), v], [u + (item["width_mm"] / 2), v + item["height_mm"]]] + item["faces"].flat_map { |face| face["ring"] }
+        [[u - (item["width_mm"] / 2), v], [u + (item["width_mm"] / 2), v + item["height_mm"]]] +
+          item["faces"].flat_map { |face| face["ring"] }
       end
     end
   end

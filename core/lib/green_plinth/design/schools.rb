@@ -14,7 +14,7 @@ module GreenPlinth
       end
 
       # @return [String] e.g. self["greenery"] → "after_painting"
-      def [](school) = @data[school] || @schools.fetch(school).then { |one| one["usual_for"]&.fetch(@purpose.key, nil) || one["usual_side"] }
+      def [](school) = @data[school] || usual(@schools.fetch(school))
 
       # @return [Hash] the record of the side taken
       def side(school) = @schools.fetch(school)["sides"].fetch(self[school])
@@ -28,7 +28,11 @@ module GreenPlinth
 
       private
 
-      def disputed = @disputed ||= @schools.each_value.flat_map { |school| school["sides"].each_value.flat_map { |side| side["rules"] || [] } }
+      def usual(school) = school["usual_for"]&.fetch(@purpose.key, nil) || school["usual_side"]
+
+      def disputed
+        @disputed ||= @schools.each_value.flat_map { |school| school["sides"].each_value.flat_map { |side| side["rules"] || [] } }
+      end
       def held = @held ||= @schools.keys.flat_map { |school| side(school)["rules"] || [] }
     end
   end

@@ -42,8 +42,9 @@ module GreenPlinth
         typical = ->(stage, factor) { (@material.hours(stage).typical * HOUR * factor).round }
         Stages.new(open_min: @material.open_min && (@material.open_min.typical * open), handle_min: typical["handle", handle],
           next_min: @material.hours("next") ? typical["next", later] : typical["dry", later],
-          dry_min: typical["dry", later], full_min: typical["full", later], factors: [*factors, @history.noted_factor(@material.key)].compact.freeze,
-          material: @material.key, thickness_mm: @thickness).freeze
+          dry_min: typical["dry", later], full_min: typical["full", later],
+          factors: [*factors, @history.noted_factor(@material.key)].compact.freeze, material: @material.key,
+          thickness_mm: @thickness).freeze
       end
 
       def evaporation
@@ -92,7 +93,8 @@ module GreenPlinth
       def thickness_factor
         ratio = @thickness / @material.reference_mm
         value = [ratio**@material.exponent, LEAST_THICKNESS].max
-        Factor.new("thickness", value, "#{number(@thickness)} mm against #{number(@material.reference_mm)} mm, to the power #{@material.exponent}",
+        Factor.new("thickness", value,
+          "#{number(@thickness)} mm against #{number(@material.reference_mm)} mm, to the power #{@material.exponent}",
           @material.source("exponent"))
       end
 
@@ -103,7 +105,8 @@ module GreenPlinth
       end
 
       def temperature_factor
-        Factor.new("temperature", Air.reaction_factor(@climate), "#{number(@climate.temperature_c)} °C: doubles every 10 °C", "common practice")
+        Factor.new("temperature", Air.reaction_factor(@climate), "#{number(@climate.temperature_c)} °C: doubles every 10 °C",
+          "common practice")
       end
 
       def ground_factors

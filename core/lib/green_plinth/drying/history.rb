@@ -34,7 +34,8 @@ module GreenPlinth
       def noted_factor(key)
         return if count(key).zero?
 
-        Factor.new("own history", factor(key), "#{count(key) == 1 ? "seen once" : "seen #{count(key)} times"}, weighing #{count(key)} to #{PRIOR.to_i}", "your own notes")
+        Factor.new("own history", factor(key),
+          "#{count(key) == 1 ? "seen once" : "seen #{count(key)} times"}, weighing #{count(key)} to #{PRIOR.to_i}", "your own notes")
       end
 
       private

@@ -17,6 +17,7 @@ module GreenPlinth
       INK = "#2b241c"
       PAPER = "#efe6d3"
       WATER = "#3f7691"
+      SHORE = "stroke=\"#{WATER}\" stroke-width=\"0.4\" stroke-dasharray=\"1.5 1\""
       BARE = "#b9986a"
       HOLLOW = "#6d5640"
       FEATURE = "#8d8375"
@@ -47,19 +48,22 @@ module GreenPlinth
       end
 
       def zones
-        @design.zones.each_with_index.map { |zone, index| area(@evaluation.ground.area(index), Colour::Tone.of_zone(zone), "fill-opacity=\"0.85\"") }
+        @design.zones.each_with_index.map do |zone, index|
+          area(@evaluation.ground.area(index), Colour::Tone.of_zone(zone), "fill-opacity=\"0.85\"")
+        end
       end
 
       def waters
         @evaluation.pools.flat_map do |pool|
           wet = (pool.rings || []).map { |ring| path([ring]) }
           ["<path d=\"#{wet.join}\" fill=\"#{pool.water.tint_colour || WATER}\" fill-opacity=\"0.85\" fill-rule=\"evenodd\"/>",
-            "<path d=\"#{path(Plan::Geos.rings(pool.water.area))}\" fill=\"none\" stroke=\"#{WATER}\" stroke-width=\"0.4\" stroke-dasharray=\"1.5 1\"/>"]
+            "<path d=\"#{path(Plan::Geos.rings(pool.water.area))}\" fill=\"none\" #{SHORE}/>"]
         end
       end
 
       def features
-        @design.features.select(&:outline).map { |feature| area(feature.area, feature.colour || FEATURE, "stroke=\"#{INK}\" stroke-width=\"0.3\"") }
+        @design.features.select(&:outline)
+          .map { |feature| area(feature.area, feature.colour || FEATURE, "stroke=\"#{INK}\" stroke-width=\"0.3\"") }
       end
 
       def subjects

@@ -29,7 +29,8 @@ module GreenPlinth
 
       def layers
         [[0, "SECTION"], [2, "TABLES"], [0, "TABLE"], [2, "LAYER"], [70, LAYERS.size],
-          *LAYERS.flat_map { |name, colour| [[0, "LAYER"], [2, name], [70, 0], [62, colour], [6, "CONTINUOUS"]] }, [0, "ENDTAB"], [0, "ENDSEC"]]
+          *LAYERS.flat_map { |name, colour| [[0, "LAYER"], [2, name], [70, 0], [62, colour], [6, "CONTINUOUS"]] }, [0, "ENDTAB"],
+          [0, "ENDSEC"]]
       end
 
       def piece_at(piece, dx, dy)

@@ -169,9 +169,15 @@ module GreenPlinth
         @pdf.draw_text("50 mm", at: [(MARGIN + RULER - 5) * PT, (MARGIN + 1.5) * PT], size: 8)
       end
 
+      def which_page(tile)
+        return "" unless tile.columns * tile.rows > 1
+
+        ", page #{letter(tile.column)}#{tile.row + 1} of #{tile.columns} × #{tile.rows}"
+      end
+
       def words(piece, tile)
         lines = ["#{piece.order.zero? ? "" : "#{piece.order}. "}#{piece.name}", detail(piece), piece.note,
-          "#{@title}, full size#{tile.columns * tile.rows > 1 ? ", page #{letter(tile.column)}#{tile.row + 1} of #{tile.columns} × #{tile.rows}" : ""}"].compact
+          "#{@title}, full size#{which_page(tile)}"].compact
         lines.first(4).each_with_index do |line, index|
           @pdf.draw_text(plain(line)[0, 90], at: [(MARGIN + RULER + 12) * PT, (MARGIN + FOOT - 4 - (index * 4.2)) * PT],
             size: index.zero? ? 12 : 8.5, style: index.zero? ? :bold : :normal)

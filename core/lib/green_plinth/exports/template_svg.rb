@@ -15,7 +15,8 @@ module GreenPlinth
       weight 70
 
       STYLES = { "cut" => 'stroke="#000" stroke-width="0.25"', "depth" => 'stroke="#b03020" stroke-width="0.2" stroke-dasharray="1 1"',
-                 "glue" => 'stroke="#888" stroke-width="0.2" stroke-dasharray="2 1.5"', "feet" => 'stroke="#1f5b48" stroke-width="0.25"' }.freeze
+                 "glue" => 'stroke="#888" stroke-width="0.2" stroke-dasharray="2 1.5"',
+                 "feet" => 'stroke="#1f5b48" stroke-width="0.25"' }.freeze
       # Half the arm of the cross that marks a foot, and how far a piece's name stands below it, mm.
       ARM = 1.5
       BELOW = 5

@@ -26,15 +26,19 @@ module GreenPlinth
       private
 
       def plinth
-        { "area_mm2" => number(Plan::Geos.area(@evaluation.ground.top)), "bounds_mm" => Plan::Outline.size(@design.plinth.outline).map { |side| number(side) } }
+        { "area_mm2" => number(Plan::Geos.area(@evaluation.ground.top)),
+          "bounds_mm" => Plan::Outline.size(@design.plinth.outline).map { |side| number(side) } }
       end
 
       def relief
         terrain = @evaluation.terrain
         { "cell_mm" => terrain.grid.cell, "max_height_mm" => number(terrain.highest_mm), "min_height_mm" => number(terrain.lowest_mm),
           "forms" => terrain.bulk.strata.map { |stratum| form(stratum) },
-          "zones" => @design.zones.each_with_index.map { |zone, index| { "id" => zone.id, "area_mm2" => number(Plan::Geos.area(terrain.ground.area(index))) } } }
+          "zones" => @design.zones.each_with_index.map { |zone, index| shown(zone, index) } }
       end
+
+      # How much of a zone no later one takes.
+      def shown(zone, index) = { "id" => zone.id, "area_mm2" => number(Plan::Geos.area(@evaluation.ground.area(index))) }
 
       def form(stratum)
         { "id" => stratum.form.id, "area_mm2" => number(stratum.area_mm2), "volume_mm3" => number(stratum.volume_mm3),
@@ -43,9 +47,10 @@ module GreenPlinth
 
       def waters
         @evaluation.pools.map do |pool|
-          { "id" => pool.id, "area_mm2" => number(pool.area_mm2), "volume_ml" => number(pool.volume_ml), "max_depth_mm" => number(pool.max_depth_mm),
-            "shore_mm" => number(pool.shore_mm), "spill_mm2" => number(pool.spill_mm2), "dam_mm" => number(pool.dam_mm), "dry_mm2" => number(pool.dry_mm2),
-            "islands" => pool.islands, "layers" => pool.layers.map { |layer| layer(layer, pool) } }
+          { "id" => pool.id, "area_mm2" => number(pool.area_mm2), "volume_ml" => number(pool.volume_ml),
+            "max_depth_mm" => number(pool.max_depth_mm), "shore_mm" => number(pool.shore_mm), "spill_mm2" => number(pool.spill_mm2),
+            "dam_mm" => number(pool.dam_mm), "dry_mm2" => number(pool.dry_mm2), "islands" => pool.islands,
+            "layers" => pool.layers.map { |layer| layer(layer, pool) } }
         end
       end
 
@@ -59,8 +64,9 @@ module GreenPlinth
 
       def balance
         mass = @evaluation.mass
-        { "mass_g" => number(mass.total_g), "centre_of_mass_mm" => mass.centre&.map { |value| number(value) }, "tip_deg" => number(mass.tip_deg),
-          "known_g" => number(mass.known_g), "unknown" => mass.unknown, "height_mm" => number(mass.height_mm),
+        { "mass_g" => number(mass.total_g), "centre_of_mass_mm" => mass.centre&.map { |value| number(value) },
+          "tip_deg" => number(mass.tip_deg), "known_g" => number(mass.known_g), "unknown" => mass.unknown,
+          "height_mm" => number(mass.height_mm),
           "parts" => mass.pieces.map { |piece| { "where" => piece.pointer, "mass_g" => number(piece.grams) } },
           "floating" => (@evaluation.floating.to_h if @design.purpose.trait?("floats")) }
       end
@@ -104,16 +110,16 @@ module GreenPlinth
       def sitting(one) = { "from" => Moment.format(one.from), "to" => Moment.format(one.to), "steps" => one.steps }
 
       def scheduled(id, answer, slack)
-        { "id" => id, "possible" => possible[id], "start" => Moment.format(answer.start(id)), "finish" => Moment.format(answer.finish(id)), "ready" => Moment.format(answer.ready(id)),
-          "slack_min" => slack[id], "critical" => slack[id].zero?, "done" => answer.network.by_id[id].done?,
-          "pinned" => @design.progress.pinned.key?(id) }
+        { "id" => id, "possible" => possible[id], "start" => Moment.format(answer.start(id)), "finish" => Moment.format(answer.finish(id)),
+          "ready" => Moment.format(answer.ready(id)), "slack_min" => slack[id], "critical" => slack[id].zero?,
+          "done" => answer.network.by_id[id].done?, "pinned" => @design.progress.pinned.key?(id) }
       end
 
       def cost
         lines = @evaluation.quantities
         unpriced = lines.select { |line| line.cost_minor.nil? }.map(&:material)
-        { "buy_minor" => lines.sum { |line| line.cost_minor || 0 }, "used_minor" => lines.sum { |line| line.used_minor || 0 }, "unpriced" => unpriced,
-          "per_base_minor" => (lines.sum { |line| line.used_minor || 0 } / @design.copies.to_f).round }
+        { "buy_minor" => lines.sum { |line| line.cost_minor || 0 }, "used_minor" => lines.sum { |line| line.used_minor || 0 },
+          "unpriced" => unpriced, "per_base_minor" => (lines.sum { |line| line.used_minor || 0 } / @design.copies.to_f).round }
       end
 
       def number(value) = value && value.to_f.round(4)

@@ -52,7 +52,8 @@ module GreenPlinth
         branches = node["oneOf"].zip(kinds).map do |branch, kind|
           { "if" => { "required" => ["kind"], "properties" => { "kind" => { "const" => kind } } }, "then" => branch }
         end
-        node.except("oneOf").merge("allOf" => [{ "type" => "object", "required" => ["kind"], "properties" => { "kind" => { "enum" => kinds } } },
+        node.except("oneOf").merge("allOf" => [{ "type" => "object", "required" => ["kind"],
+                                                 "properties" => { "kind" => { "enum" => kinds } } },
           *branches])
       end
 

@@ -33,7 +33,9 @@ module GreenPlinth
       def ids
         parts = @design.identified + @design.mixes.values + @design.groups
         parts.select(&:id).group_by(&:id).each_value do |same|
-          same.drop(1).each { |part| problem("#{part.pointer}/id", "#{part.id} is taken by #{same.first.pointer}; each part needs an id of its own") }
+          same.drop(1).each do |part|
+            problem("#{part.pointer}/id", "#{part.id} is taken by #{same.first.pointer}; each part needs an id of its own")
+          end
         end
       end
 
@@ -88,7 +90,9 @@ module GreenPlinth
           problem("#{feature.pointer}/host", "there is no part #{feature.host}") if feature.host && !ids.include?(feature.host)
         end
         @design.groups.each do |group|
-          group.members.each_with_index { |id, at| problem("#{group.pointer}/members/#{at}", "there is no part #{id}") unless ids.include?(id) }
+          group.members.each_with_index do |id, at|
+            problem("#{group.pointer}/members/#{at}", "there is no part #{id}") unless ids.include?(id)
+          end
         end
       end
 

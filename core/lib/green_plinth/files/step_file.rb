@@ -11,10 +11,11 @@ module GreenPlinth
 
       # @return [Hash]
       def to_h
-        { "id" => @step.id, "title" => @step.title, "phase" => @step.phase.to_s, "technique" => @step.technique, "hands_on_min" => @step.hands_on_min,
-          "tail_min" => @step.tail_min, "rig" => @step.rig, "material" => @step.material, "materials" => materials, "cautions" => cautions,
-          "look" => @step.inspection, "stay_min" => @step.stay_min, "mixes" => @step.mixes, "trouble" => @step.trouble, "where" => @step.where,
-          "places" => @step.places, "note" => @step.note, "copies" => [@step.copies.min, @step.copies.max], "drying" => drying, "after" => @step.after.map { |wait| waiting(wait) } }
+        { "id" => @step.id, "title" => @step.title, "phase" => @step.phase.to_s, "technique" => @step.technique,
+          "hands_on_min" => @step.hands_on_min, "tail_min" => @step.tail_min, "rig" => @step.rig, "material" => @step.material,
+          "materials" => materials, "cautions" => cautions, "look" => @step.inspection, "stay_min" => @step.stay_min,
+          "mixes" => @step.mixes, "trouble" => @step.trouble, "where" => @step.where, "places" => @step.places, "note" => @step.note,
+          "copies" => [@step.copies.min, @step.copies.max], "drying" => drying, "after" => @step.after.map { |wait| waiting(wait) } }
       end
 
       private
@@ -25,8 +26,9 @@ module GreenPlinth
 
       def drying
         stages = @step.stages
-        { "material" => stages.material, "thickness_mm" => stages.thickness_mm, "open_min" => stages.open_min&.round(2), "handle_min" => stages.handle_min,
-          "next_min" => stages.next_min, "dry_min" => stages.dry_min, "full_min" => stages.full_min, "factors" => stages.factors.map(&:to_h) }
+        { "material" => stages.material, "thickness_mm" => stages.thickness_mm, "open_min" => stages.open_min&.round(2),
+          "handle_min" => stages.handle_min, "next_min" => stages.next_min, "dry_min" => stages.dry_min, "full_min" => stages.full_min,
+          "factors" => stages.factors.map(&:to_h) }
       end
 
       def waiting(wait)

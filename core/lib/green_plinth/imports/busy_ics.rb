@@ -25,7 +25,8 @@ module GreenPlinth
 
       # @return [Array<Array(Integer, Integer)>] minutes, in order; raises InvalidFile
       def spans
-        refuse("has more than #{MOST_REPEATED} events that repeat: export a shorter while") if events.count { |event| event.rrule.any? } > MOST_REPEATED
+        repeated = events.count { |event| event.rrule.any? }
+        refuse("has more than #{MOST_REPEATED} events that repeat: export a shorter while") if repeated > MOST_REPEATED
         times = events.flat_map { |event| times_of(event) }
         refuse("has more than #{MOST_TIMES} times in it: export a shorter while") if times.size > MOST_TIMES
         times.select { |from, to| to > @from && from < @to && to > from }.sort.each_with_object([]) do |(from, to), joined|

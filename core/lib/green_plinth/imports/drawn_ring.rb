@@ -25,7 +25,8 @@ module GreenPlinth
         refuse("there is no closed shape in it: draw a polygon, a rectangle, a circle, an ellipse or a closed path") unless largest
         points = centred(largest)
         refuse("its outline has more than #{MOST_POINTS} corners; simplify it") if points.size > MOST_POINTS
-        refuse("it is larger than 5 m or has no size") if points.size < 3 || points.flatten.any? { |value| !value.finite? || value.abs > FARTHEST_MM }
+        refuse("it is larger than 5 m or has no size") if points.size < 3 ||
+          points.flatten.any? { |value| !value.finite? || value.abs > FARTHEST_MM }
         points
       end
 

@@ -20,7 +20,8 @@ module GreenPlinth
 
       def points
         refuse("the drawing is larger than 1 MB") if @text.bytesize > MOST_BYTES
-        refuse("it is no DXF drawing in text form: save it as DXF, ASCII") unless @text.match?(/\A\s*0\s*\r?\n\s*SECTION/) || @text.include?("ENTITIES")
+        refuse("it is no DXF drawing in text form: save it as DXF, ASCII") unless @text.match?(/\A\s*0\s*\r?\n\s*SECTION/) ||
+          @text.include?("ENTITIES")
         DrawnRing.new("/dxf", unit).of(entities.filter_map { |entity| ring(entity) })
       end
 
@@ -30,8 +31,9 @@ module GreenPlinth
 
       # @return [Array<Array(Integer, String)>] group codes and values
       def pairs
-        @pairs ||= @text.scrub.lines.map(&:strip).each_slice(2).filter_map { |code, value| Integer(code, 10, exception: false)&.then { |number|
- [number, value.to_s] } }
+        @pairs ||= @text.scrub.lines.map(&:strip).each_slice(2).filter_map do |code, value|
+          Integer(code, 10, exception: false)&.then { |number| [number, value.to_s] }
+        end
       end
 
       def unit
@@ -83,11 +85,17 @@ module GreenPlinth
         cx, cy = x0 + (radius * Math.cos(toward)), y0 + (radius * Math.sin(toward))
         from = Math.atan2(y0 - cy, x0 - cx)
         steps = [(angle.abs * 180 / Math::PI / CHORD_DEG).ceil, 1].max
-        (0...steps).map { |i| [cx + (radius.abs * Math.cos(from + (angle * i / steps))), cy + (radius.abs * Math.sin(from + (angle * i / steps)))] }
+        (0...steps).map do |i|
+          [cx + (radius.abs * Math.cos(from + (angle * i / steps))), cy + (radius.abs * Math.sin(from + (angle * i / steps)))]
+        end
       end
 
       def ellipse(cx, cy, (ax, ay), ratio)
-        Array.new(96) { |i| (i * Math::PI / 48).then { |t| [cx + (ax * Math.cos(t)) - (ay * ratio * Math.sin(t)), cy + (ay * Math.cos(t)) + (ax * ratio * Math.sin(t))] } }
+        Array.new(96) do |i|
+          (i * Math::PI / 48).then do |t|
+            [cx + (ax * Math.cos(t)) - (ay * ratio * Math.sin(t)), cy + (ay * Math.cos(t)) + (ax * ratio * Math.sin(t))]
+          end
+        end
       end
     end
   end

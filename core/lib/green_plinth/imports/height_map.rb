@@ -42,9 +42,10 @@ module GreenPlinth
       # Between the four nearest values.
       def sampled(share, grid)
         rows, columns = share.shape
-        across = ((grid.xs - grid.left) / (grid.columns * grid.cell) * (columns - 1)).clip(0, columns - 1).reshape(1,
-          grid.columns) + Numo::DFloat.zeros(grid.rows, 1)
-        down = ((1 - ((grid.ys - grid.front) / (grid.rows * grid.cell))) * (rows - 1)).clip(0, rows - 1) + Numo::DFloat.zeros(1, grid.columns)
+        across = ((grid.xs - grid.left) / (grid.columns * grid.cell) * (columns - 1)).clip(0, columns - 1)
+        across = across.reshape(1, grid.columns) + Numo::DFloat.zeros(grid.rows, 1)
+        down = ((1 - ((grid.ys - grid.front) / (grid.rows * grid.cell))) * (rows - 1)).clip(0, rows - 1)
+        down += Numo::DFloat.zeros(1, grid.columns)
         c0, r0 = across.floor.clip(0, [columns - 2, 0].max), down.floor.clip(0, [rows - 2, 0].max)
         tx, ty = across - c0, down - r0
         flat = share.flatten
@@ -58,7 +59,8 @@ module GreenPlinth
         head = {}
         head[words.shift.downcase] = Float(words.shift, exception: false) while words.size > 1 && words.first.match?(/\A[a-z_]+\z/i)
         columns, rows = head.values_at("ncols", "nrows").map { |value| value&.to_i }
-        refuse("it is neither a grey PNG nor an ESRI ASCII grid (ncols, nrows, … then the heights)") unless columns&.positive? && rows&.positive?
+        refuse("it is neither a grey PNG nor an ESRI ASCII grid (ncols, nrows, … then the heights)") unless columns&.positive? &&
+          rows&.positive?
         refuse("it has more than #{MOST_CELLS / 1_000_000} million cells") if columns * rows > MOST_CELLS
         refuse("it promises #{columns} × #{rows} heights and holds #{words.size}") unless words.size == columns * rows
 

@@ -21,7 +21,8 @@ module GreenPlinth
         header
         rows = unfiltered(inflated)
         samples = SAMPLES[@type]
-        field = Numo::DFloat.cast(rows.flat_map { |row| @depth == 16 ? row.pack("C*").unpack("n*") : row }).reshape(@height, @width, samples)
+        field = Numo::DFloat.cast(rows.flat_map { |row| @depth == 16 ? row.pack("C*").unpack("n*") : row })
+          .reshape(@height, @width, samples)
         samples >= 3 ? field[true, true, 0..2].mean(2) : field[true, true, 0].dup
       end
 
@@ -48,7 +49,8 @@ module GreenPlinth
         refuse("it has #{@depth} bits to the sample; save it with 8 or 16") unless [8, 16].include?(@depth)
         refuse("it has a palette; save it as grey") unless SAMPLES.key?(@type)
         refuse("it is interlaced; save it without") unless interlace.zero?
-        refuse("it has more than #{MOST_PIXELS / 1_000_000} million pixels") if @width * @height > MOST_PIXELS || @width.zero? || @height.zero?
+        refuse("it has more than #{MOST_PIXELS / 1_000_000} million pixels") if @width * @height > MOST_PIXELS || @width.zero? ||
+          @height.zero?
         @pixel = SAMPLES[@type] * @depth / 8
       end
 

@@ -53,7 +53,7 @@ module GreenPlinth
 
       def shapes_of(node)
         rings = case node.name
-                when "polygon" then [node["points"].to_s.scan(/-?[\d.]+(?:e-?\d+)?/i).map(&:to_f).each_slice(2).select { |pair| pair.size == 2 }]
+                when "polygon" then [pairs(node["points"].to_s)]
                 when "rect" then [rectangle(node)]
                 when "circle" then [ellipse(node, node["r"].to_f, node["r"].to_f)]
                 when "ellipse" then [ellipse(node, node["rx"].to_f, node["ry"].to_f)]
@@ -63,6 +63,9 @@ module GreenPlinth
         refuse("shapes with a transform are not read; apply the transform in the drawing program") if rings.any? && transformed?(node)
         rings
       end
+
+      # Numbers in twos; an odd one at the end is left out.
+      def pairs(text) = text.scan(/-?[\d.]+(?:e-?\d+)?/i).map(&:to_f).each_slice(2).select { |pair| pair.size == 2 }
 
       def transformed?(node) = ([node] + node.ancestors.to_a).any? { |one| one.respond_to?(:attributes) && one["transform"] }
 

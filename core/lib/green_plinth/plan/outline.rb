@@ -39,7 +39,8 @@ module GreenPlinth
       # @return [Hash] the same outline elsewhere, as the file has it
       def shifted(outline, dx, dy)
         move = ->((x, y)) { [(x + dx).round(3), (y + dy).round(3)] }
-        return outline.merge("points_mm" => outline["points_mm"].map(&move)) if %w[strip polygon].include?(outline["kind"]) && !outline["at_mm"]
+        return outline.merge("points_mm" => outline["points_mm"].map(&move)) if %w[strip polygon].include?(outline["kind"]) &&
+          !outline["at_mm"]
 
         outline.merge("at_mm" => move.call(outline["at_mm"] || [0.0, 0.0]))
       end

@@ -34,7 +34,8 @@ module GreenPlinth
       def line(key, pairs)
         material = @catalogue[key]
         steps = pairs.map { |_, step| step }.uniq
-        common = { material: key, name: @catalogue.name(key), family: material&.family, steps: steps.map(&:id), where: steps.flat_map(&:where).uniq }
+        common = { material: key, name: @catalogue.name(key), family: material&.family, steps: steps.map(&:id),
+                   where: steps.flat_map(&:where).uniq }
         return Line.new(**common) if material.nil? || pairs.any? { |use, _| use.amount.nil? }
 
         amount, unit = total(material, pairs.map(&:first))
@@ -75,8 +76,10 @@ module GreenPlinth
         nested = Nesting.new(material.pack["size_mm"], uses.flat_map { |use| use.pieces || [] }, @copies)
         area = uses.sum(&:amount)
         sheet = material.pack["size_mm"].reduce(:*)
-        { amount: nested.count, unit: "sheet", packs: nested.count, cost_minor: nested.count && (nested.count * material.pack["price_minor"]),
-          used_minor: (area / sheet * material.pack["price_minor"]).round, used_share: share(area, nested.count * sheet), pack: material.pack }
+        { amount: nested.count, unit: "sheet", packs: nested.count,
+          cost_minor: nested.count && (nested.count * material.pack["price_minor"]),
+          used_minor: (area / sheet * material.pack["price_minor"]).round, used_share: share(area, nested.count * sheet),
+          pack: material.pack }
       end
 
       def share(used, whole) = whole.positive? ? (used / whole.to_f).clamp(0.0, 1.0).round(4) : nil

@@ -42,7 +42,8 @@ module GreenPlinth
         of, number = number(part, piece)
         return unless number
 
-        Count.new(part: part, name: piece.thing&.name || "units", of: of, count: number.ceil, size_mm: piece.to_a[1..3], joint_mm: piece.joint)
+        Count.new(part: part, name: piece.thing&.name || "units", of: of, count: number.ceil, size_mm: piece.to_a[1..3],
+          joint_mm: piece.joint)
       end
 
       # As the maker sizes it, else as it is in life.

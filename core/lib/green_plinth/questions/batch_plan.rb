@@ -15,8 +15,8 @@ module GreenPlinth
 
       # @return [Hash] minutes, minor units of money; raises Infeasible
       def to_h
-        { "copies" => @copies, "together" => together, "one_by_one" => one_by_one, "sittings" => sittings.map { |sitting| sitting_as_data(sitting) },
-          "lines" => lines }
+        { "copies" => @copies, "together" => together, "one_by_one" => one_by_one,
+          "sittings" => sittings.map { |sitting| sitting_as_data(sitting) }, "lines" => lines }
       end
 
       private
@@ -53,8 +53,8 @@ module GreenPlinth
       end
 
       def batch(step, sitting)
-        { "step" => step.id, "sitting" => sitting, "copies" => [step.copies.min, step.copies.max], "start" => Moment.format(@answer.start(step.id)),
-          "hands_on_min" => step.hands_on_min, "mixes" => step.mixes }
+        { "step" => step.id, "sitting" => sitting, "copies" => [step.copies.min, step.copies.max],
+          "start" => Moment.format(@answer.start(step.id)), "hands_on_min" => step.hands_on_min, "mixes" => step.mixes }
       end
     end
   end

@@ -29,7 +29,8 @@ module GreenPlinth
 
         def to_h
           told = { "samples" => samples, "failed" => samples - dates.size, "in_time_pct" => in_time_pct&.round(1) }
-          { "ready_50" => 0.5, "ready_80" => 0.8, "ready_95" => 0.95 }.each { |key, share| told[key] = by(share)&.then { |at| Moment.format(at) } }
+          { "ready_50" => 0.5, "ready_80" => 0.8, "ready_95" => 0.95 }
+            .each { |key, share| told[key] = by(share)&.then { |at| Moment.format(at) } }
           told
         end
       end
@@ -71,9 +72,11 @@ module GreenPlinth
         waits = @network.steps.to_h { |step| [step.id, factor(own_spread(@materials[step.id]))] }
         steps = @network.steps.map do |step|
           Schedule::Node.new(id: step.id, hands_on_min: hands(step), tail_min: (step.tail_min * waits[step.id]).round,
-            after: step.after.map { |wait| stretched(wait, waits[wait.first]) }, not_before: step.not_before, at: step.at, stay_min: step.stay_min)
+            after: step.after.map { |wait| stretched(wait, waits[wait.first]) }, not_before: step.not_before, at: step.at,
+            stay_min: step.stay_min)
         end
-        Schedule::Network.new(start: @network.start, sittings: @network.sittings, hands: @network.hands, steps: steps, clock: @network.clock)
+        Schedule::Network.new(start: @network.start, sittings: @network.sittings, hands: @network.hands, steps: steps,
+          clock: @network.clock)
       end
 
       def stretched(wait, factor)

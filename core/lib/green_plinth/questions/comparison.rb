@@ -12,8 +12,8 @@ module GreenPlinth
 
       # @return [Hash] what each side comes to, and what is only in the one, only in the other, or in both at another time
       def to_h
-        { "sides" => @sides.map { |side| summary(side) }, "only_first" => titles(0) - titles(1), "only_second" => titles(1) - titles(0), "moved" => moved,
-          "snags_gone" => snags(0) - snags(1), "snags_new" => snags(1) - snags(0) }
+        { "sides" => @sides.map { |side| summary(side) }, "only_first" => titles(0) - titles(1), "only_second" => titles(1) - titles(0),
+          "moved" => moved, "snags_gone" => snags(0) - snags(1), "snags_new" => snags(1) - snags(0) }
       end
 
       private

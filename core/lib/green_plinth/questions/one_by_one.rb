@@ -30,7 +30,8 @@ module GreenPlinth
 
       def ready_from(start)
         sittings = @network.sittings&.filter_map { |from, to| [[from, start].max, to] if to > start }
-        Schedule::Scheduler.new(Schedule::Network.new(start: start, sittings: sittings, hands: @network.hands, steps: @network.steps, clock: @network.clock), effort: :quick).call.ready_at
+        Schedule::Scheduler.new(Schedule::Network.new(start: start, sittings: sittings, hands: @network.hands, steps: @network.steps,
+          clock: @network.clock), effort: :quick).call.ready_at
       end
     end
   end

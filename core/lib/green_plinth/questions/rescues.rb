@@ -16,7 +16,10 @@ module GreenPlinth
       LEAST_THICK_MM = 1
 
       Way = Struct.new(:label, :cost, :patch, :ready_at, :gain_min, :saves, keyword_init: true) do
-        def to_h = { "label" => label, "cost" => cost, "patch" => patch, "ready_at" => Moment.format(ready_at), "gain_min" => gain_min, "saves" => saves }
+        def to_h
+          { "label" => label, "cost" => cost, "patch" => patch, "ready_at" => Moment.format(ready_at), "gain_min" => gain_min,
+            "saves" => saves }
+        end
       end
 
       # @param design [Design]
@@ -52,7 +55,8 @@ module GreenPlinth
         quickest = @design.kinds["airs"].each_value.min_by { |air| air["factor"] }
         ways << [quickest["label"], quickest["cost"], within("climate", "airflow", quickest.key)] unless climate.air == quickest
         warm = [climate.temperature_c + WARMER_C, WARMEST_C].min
-        ways << ["warm the room to #{format("%g", warm)} °C", "heating while it dries", within("climate", "temperature_c", warm)] if warm > climate.temperature_c
+        ways << ["warm the room to #{format("%g", warm)} °C", "heating while it dries",
+                 within("climate", "temperature_c", warm)] if warm > climate.temperature_c
         if climate.humidity_pct > DRIER_PCT + LEAST_DRIER_PCT
           ways << ["dry the air to #{DRIER_PCT} %", "a dehumidifier", within("climate", "humidity_pct", DRIER_PCT)]
         end
@@ -64,7 +68,8 @@ module GreenPlinth
       def hands
         return [] if weekly.empty?
 
-        [["ask a helper in", "another pair of hands at every sitting", [put("/calendar/helpers", (@design.calendar.data["helpers"] || 0) + 1)]]]
+        [["ask a helper in", "another pair of hands at every sitting",
+          [put("/calendar/helpers", (@design.calendar.data["helpers"] || 0) + 1)]]]
       end
 
       # One more sitting a week, like the first, on the free day that gains most.
@@ -73,7 +78,8 @@ module GreenPlinth
 
         free = Moment::DAYS.keys - weekly.map { |row| row["day"] }
         free.filter_map do |day|
-          tried("take one more evening, #{Moment::DAYS[day]}", "an evening a week", [put("/calendar/weekly/-", weekly.first.merge("day" => day))])
+          tried("take one more evening, #{Moment::DAYS[day]}", "an evening a week",
+            [put("/calendar/weekly/-", weekly.first.merge("day" => day))])
         end.max_by(&:gain_min)
       end
 
@@ -109,7 +115,8 @@ module GreenPlinth
         spare = @design.zones.flat_map { |zone| zone.courses.select { |course| course.material&.trait?("spare") } }
         return [] if spare.empty?
 
-        [["leave the last varnish and dust off", "a plainer finish", spare.reverse.map { |course| { "op" => "remove", "path" => course.pointer } }]]
+        [["leave the last varnish and dust off", "a plainer finish",
+          spare.reverse.map { |course| { "op" => "remove", "path" => course.pointer } }]]
       end
 
       # Sides of schools that are taken for the sake of time.

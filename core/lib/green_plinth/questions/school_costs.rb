@@ -37,8 +37,8 @@ module GreenPlinth
         compared = Comparison.new(@evaluation, @evaluate.call(Patch.apply(@design.to_h, patch))).to_h
         now, then_ = compared["sides"]
         { "ready_at" => then_["ready_at"], "later_min" => later(now, then_), "hands_on_min" => then_["hands_on_min"] - now["hands_on_min"],
-          "infeasible" => then_["infeasible"], "more" => compared["only_second"], "less" => compared["only_first"], "snags_new" => compared["snags_new"],
-          "snags_gone" => compared["snags_gone"], "moved" => compared["moved"].size }
+          "infeasible" => then_["infeasible"], "more" => compared["only_second"], "less" => compared["only_first"],
+          "snags_new" => compared["snags_new"], "snags_gone" => compared["snags_gone"], "moved" => compared["moved"].size }
       end
 
       def later(now, other)

@@ -75,7 +75,8 @@ module GreenPlinth
       def within(network, taken)
         open = network.sittings || [[network.start, Schedule::Network::FOREVER]]
         left = taken.sort.reduce(open) { |sittings, span| less(sittings, span) }
-        Schedule::Scheduler.new(Schedule::Network.new(start: network.start, sittings: left, hands: network.hands, steps: network.steps, clock: network.clock), effort: :quick).call
+        Schedule::Scheduler.new(Schedule::Network.new(start: network.start, sittings: left, hands: network.hands, steps: network.steps,
+          clock: network.clock), effort: :quick).call
       rescue Infeasible
         nil
       end

@@ -47,8 +47,9 @@ module GreenPlinth
       def boards(board_mm) = (pieces(board_mm).size / [(board_mm.min / highest_mm).floor, 1].max.to_f).ceil
 
       def to_h(board_mm)
-        { "length_mm" => length_mm.round(2), "highest_mm" => highest_mm, "lowest_mm" => lowest_mm, "area_mm2" => area_mm2.round(1), "profile" => profile,
-          "board_mm" => board_mm, "pieces" => pieces(board_mm).map { |from, to| [from.round(2), to.round(2)] }, "boards" => boards(board_mm) }
+        { "length_mm" => length_mm.round(2), "highest_mm" => highest_mm, "lowest_mm" => lowest_mm, "area_mm2" => area_mm2.round(1),
+          "profile" => profile, "board_mm" => board_mm, "pieces" => pieces(board_mm).map { |from, to| [from.round(2), to.round(2)] },
+          "boards" => boards(board_mm) }
       end
 
       private

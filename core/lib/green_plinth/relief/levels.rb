@@ -25,7 +25,8 @@ module GreenPlinth
       def lines(interval)
         low = (@terrain.lowest_mm / interval).floor + 1
         high = (@terrain.highest_mm / interval - 1e-9).floor
-        (low..high).map { |step| { "z" => (step * interval).round(3), "lines" => at(step * interval) } }.reject { |level| level["lines"].empty? }
+        (low..high).map { |step| { "z" => (step * interval).round(3), "lines" => at(step * interval) } }
+          .reject { |level| level["lines"].empty? }
       end
 
       # @param z [Float] mm above the top face

@@ -131,8 +131,9 @@ module GreenPlinth
 
       def drawn((x, y))
         reach = 1.5 * @step
-        near = rim.select { |(ax, ay), (bx, by)|
- [ax, bx].min <= x + reach && [ax, bx].max >= x - reach && [ay, by].min <= y + reach && [ay, by].max >= y - reach }
+        near = rim.select do |(ax, ay), (bx, by)|
+          [ax, bx].min <= x + reach && [ax, bx].max >= x - reach && [ay, by].min <= y + reach && [ay, by].max >= y - reach
+        end
         nearest = Plan::Segment.nearest_of([x, y], near)
         nearest && Math.hypot(nearest[0] - x, nearest[1] - y) <= reach ? nearest : [x, y]
       end

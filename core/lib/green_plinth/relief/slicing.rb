@@ -57,7 +57,8 @@ module GreenPlinth
 
       def slices(height)
         count = [(height / @sheet).round, 1].max.clamp(1, MOST_SLICES)
-        (0...count).map { |i| Slice.new(yield([(i + 0.5) * @sheet, height * 0.999].min), i * @sheet, @sheet) }.reject { |slice| Plan::Geos.area(slice.shape) < LEAST_MM2 }
+        (0...count).map { |i| Slice.new(yield([(i + 0.5) * @sheet, height * 0.999].min), i * @sheet, @sheet) }
+          .reject { |slice| Plan::Geos.area(slice.shape) < LEAST_MM2 }
       end
 
       # How far an outline can be inset before nothing is left, by halving.
@@ -72,7 +73,8 @@ module GreenPlinth
 
       # Rings lie within each other by turns: ground, hollow, ground.
       def of_rings(rings)
-        polygons = rings.filter_map { |ring| ring.uniq.size >= 3 ? Plan::Geos.polygon(ring) : nil }.select(&:valid?).sort_by { |polygon| -polygon.area }
+        polygons = rings.filter_map { |ring| ring.uniq.size >= 3 ? Plan::Geos.polygon(ring) : nil }.select(&:valid?)
+          .sort_by { |polygon| -polygon.area }
         polygons.reduce(Plan::Geos.empty) { |sum, polygon| sum.empty? ? polygon : sum.sym_difference(polygon) }
       end
 

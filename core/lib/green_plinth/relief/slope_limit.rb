@@ -34,8 +34,8 @@ module GreenPlinth
       private
 
       # Where a step crosses a cell, the filler starts from the step's true place within it: a cell filled to the
-      # share f by the upper ground has the edge (f - 1/2) cells beyond its centre, a whole one at a straight side half a cell. The height that stands for that may
-      # top the step itself by a hair, so a ceiling goes with it.
+      # share f by the upper ground has the edge (f - 1/2) cells beyond its centre, a whole one at a straight side half a cell.
+      # The height that stands for that may top the step itself by a hair, so a ceiling goes with it.
       # @return [Array(Numo::DFloat, Numo::DFloat)]
       def sources(ground)
         low = Relief::Adjacent.fold(ground, :minimum)

@@ -76,8 +76,8 @@ module GreenPlinth
       def at_most(_first, _later) = nil
 
       def between(first, later)
-        Wait.new(first: first, later: later, at_least_min: at_least(first, later), at_most_min: at_most(first, later), code: self.class.code,
-          strength: self.class.strength, why: self.class.why)
+        Wait.new(first: first, later: later, at_least_min: at_least(first, later), at_most_min: at_most(first, later),
+          code: self.class.code, strength: self.class.strength, why: self.class.why)
       end
     end
   end

@@ -19,9 +19,10 @@ module GreenPlinth
 
       # @return [Hash] everything there is to look up at this scale
       def to_h
-        { "ratio" => @ratio.n, "things" => @catalogue.things.keys.map { |key| looked_up(@things[key]) }, "kinds" => packets.transform_values { |packet| packet["things"] },
-          "figures" => named(@catalogue.figures, "ratio", "height_mm", "source"), "railways" => named(@catalogue.railways, "ratio", "source"),
-          "waves" => waves }
+        { "ratio" => @ratio.n, "things" => @catalogue.things.keys.map { |key| looked_up(@things[key]) },
+          "kinds" => packets.transform_values { |packet| packet["things"] },
+          "figures" => named(@catalogue.figures, "ratio", "height_mm", "source"),
+          "railways" => named(@catalogue.railways, "ratio", "source"), "waves" => waves }
       end
 
       # @param real_mm [Float, nil] either this
@@ -75,8 +76,9 @@ module GreenPlinth
         @catalogue.sea_states.map do |sea|
           low, high = sea["height_m"].map { |height| height && (height * 1000.0) }
           life = [low, (low + (high || (low * OPEN_ENDED))) / 2, high]
-          { "key" => "sea_state_#{sea["state"]}", "name" => "sea state #{sea["state"]}, #{sea["name"]}", "measure" => "height", "life_mm" => life,
-            "model_mm" => life.map { |size| size && @ratio.model(size).round(2) }, "size_mm" => nil, "source" => "WMO code table 3700" }
+          { "key" => "sea_state_#{sea["state"]}", "name" => "sea state #{sea["state"]}, #{sea["name"]}", "measure" => "height",
+            "life_mm" => life, "model_mm" => life.map { |size| size && @ratio.model(size).round(2) }, "size_mm" => nil,
+            "source" => "WMO code table 3700" }
         end
       end
 

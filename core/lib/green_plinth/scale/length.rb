@@ -4,7 +4,8 @@ module GreenPlinth
   module Scale
     # A length, in mm, as makers type and read it.
     module Length
-      MM = { "mm" => 1.0, "cm" => 10.0, "m" => 1000.0, "in" => 25.4, "\"" => 25.4, "″" => 25.4, "ft" => 304.8, "'" => 304.8, "′" => 304.8 }.freeze
+      MM = { "mm" => 1.0, "cm" => 10.0, "m" => 1000.0, "in" => 25.4, "\"" => 25.4, "″" => 25.4, "ft" => 304.8, "'" => 304.8,
+             "′" => 304.8 }.freeze
       PIECE = %r{(\d+(?:[.,]\d+)?)(?:\s*/\s*(\d+))?\s*(mm|cm|m|in|ft|["'″′])?}
       WHOLE = /\A\s*(?:#{PIECE}\s*){1,3}\z/
       INCH = 25.4
@@ -18,7 +19,9 @@ module GreenPlinth
       def parse(text, unit = "mm")
         return unless text.to_s.match?(WHOLE)
 
-        text.scan(PIECE).sum { |number, divisor, given| number.tr(",", ".").to_f / (divisor ? [divisor.to_f, 1].max : 1) * MM.fetch(given || unit) }
+        text.scan(PIECE).sum do |number, divisor, given|
+          number.tr(",", ".").to_f / (divisor ? [divisor.to_f, 1].max : 1) * MM.fetch(given || unit)
+        end
       end
 
       # @return [String] metric, short enough for the bench

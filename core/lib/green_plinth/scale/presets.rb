@@ -22,8 +22,9 @@ module GreenPlinth
       # @return [Array<Hash>] figures by their trade size, whatever the build's scale
       def nominal
         @catalogue.figures.map do |name, data|
-          part = { "name" => "#{name} figure", "kind" => data["kind"], "footprint" => { "kind" => "round", "diameter_mm" => data["plate_mm"] },
-                   "height_mm" => data["height_mm"], "mass_g" => data["mass_g"], "mount" => mount }
+          part = { "name" => "#{name} figure", "kind" => data["kind"],
+                   "footprint" => { "kind" => "round", "diameter_mm" => data["plate_mm"] }, "height_mm" => data["height_mm"],
+                   "mass_g" => data["mass_g"], "mount" => mount }
           entry("figure_#{name.to_i}", { "name" => "#{name} figure" }, "by figure size", part)
         end
       end
@@ -69,9 +70,10 @@ module GreenPlinth
         outline = placed(data)
         height = data["height_m"]&.positive? ? mm(data["height_m"]) : 0
         { "name" => data["name"], "kind" => data["kind"], "outline" => outline, "height_mm" => height,
-          "mass_g" => mass(data, Plan::Outline.polygon(outline).area * height), "material" => data["material"], "represents" => data["represents"],
-          "unit" => data["unit"] && { "represents" => data["unit"] }, "crown_mm" => data["crown_m"] && mm(data["crown_m"]),
-          "gauge_mm" => data["gauge_m"] && mm(data["gauge_m"]), "rail_mm" => data["rail_m"] && mm(data["rail_m"]) }.compact
+          "mass_g" => mass(data, Plan::Outline.polygon(outline).area * height), "material" => data["material"],
+          "represents" => data["represents"], "unit" => data["unit"] && { "represents" => data["unit"] },
+          "crown_mm" => data["crown_m"] && mm(data["crown_m"]), "gauge_mm" => data["gauge_m"] && mm(data["gauge_m"]),
+          "rail_mm" => data["rail_m"] && mm(data["rail_m"]) }.compact
       end
 
       # About the plinth's middle; the maker moves it.

@@ -74,7 +74,9 @@ module GreenPlinth
       # Keeps hands for work at a time of the maker's own choosing, whether a sitting is open then or not.
       # @return [Integer, nil] the hand; nil where all are taken then
       def reserve(start, minutes)
-        hand = @taken.index { |spans| spans.values.all? { |list| list.none? { |from, to| from < start + minutes && start < to } } } or return
+        hand = @taken.index { |spans| spans.values.all? { |list| list.none? { |from, to| from < start + minutes && start < to } } }
+        return unless hand
+
         sittings_met(start, start + minutes).each { |index| insert(hand, index, start, minutes) }
         hand
       end

@@ -47,12 +47,14 @@ module GreenPlinth
       def used(answer) = Sittings.of(answer)
 
       def emptiest(answer)
-        used(answer).sort_by { |sitting| sitting.steps.sum { |id| @network.by_id[id].hands_on_min } }.map { |sitting| [sitting.from, sitting.to] }
+        used(answer).sort_by { |sitting| sitting.steps.sum { |id| @network.by_id[id].hands_on_min } }
+          .map { |sitting| [sitting.from, sitting.to] }
       end
 
       # @return [Array(Answer, Array), nil] where it takes fewer than so many sittings and keeps the date
       def without(given_up, most)
-        left = Network.new(start: @network.start, sittings: @network.sittings - given_up, hands: @network.hands, steps: @network.steps, clock: @network.clock)
+        left = Network.new(start: @network.start, sittings: @network.sittings - given_up, hands: @network.hands, steps: @network.steps,
+          clock: @network.clock)
         heads = Bounds.new(left).heads
         starts = Justification.new(left, heads).call(Placement.new(left, heads, @soonest.starts.transform_values(&:-@)).call)
         answer = Answer.new(@network, starts, @soonest.lower_bound)

@@ -78,7 +78,9 @@ module GreenPlinth
         @program = Program.new
         @apart = {}
         @end = @program.column(0, @by - @network.start, cost: 1)
-        @start = @network.steps.to_h { |step| [step.id, @program.column(@bounds.heads[step.id] - @network.start, @latest[step.id] - @network.start)] }
+        @start = @network.steps.to_h do |step|
+          [step.id, @program.column(@bounds.heads[step.id] - @network.start, @latest[step.id] - @network.start)]
+        end
         @network.steps.each { |step| @program.row(step.hands_on_min + step.tail_min, nil, @end => 1, @start[step.id] => -1) }
         @network.steps.each { |step| step.after.each { |wait| wait(step, wait) } }
         return unless @network.sittings
@@ -91,7 +93,8 @@ module GreenPlinth
 
       def wait(step, wait)
         first = @network.by_id[wait.first].hands_on_min
-        @program.row(first + wait.at_least_min, wait.at_most_min && (first + wait.at_most_min), @start[step.id] => 1, @start[wait.first] => -1)
+        @program.row(first + wait.at_least_min, wait.at_most_min && (first + wait.at_most_min), @start[step.id] => 1,
+          @start[wait.first] => -1)
       end
 
       # Earliest and latest start of a step in a sitting.

@@ -54,7 +54,8 @@ module GreenPlinth
           next unless step.at && step.hands_on_min.positive?
 
           @hands[place] = @free.reserve(step.at, step.hands_on_min) or
-            raise Infeasible.new("#{step.id} is pinned to #{Moment.words(step.at)}, when the hands are at another pinned step.", steps: [step.id])
+            raise Infeasible.new("#{step.id} is pinned to #{Moment.words(step.at)}, when the hands are at another pinned step.",
+              steps: [step.id])
         end
       end
 

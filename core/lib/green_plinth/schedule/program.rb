@@ -49,7 +49,8 @@ module GreenPlinth
       def solve(seconds)
         model = Highs.mip(sense: :minimize, col_cost: @cost, col_lower: @low, col_upper: @high, row_lower: @row_low, row_upper: @row_high,
           a_format: :rowwise, a_start: @row_starts, a_index: @members, a_value: @factors, integrality: @whole)
-        { "mip_rel_gap" => 0.0, "mip_abs_gap" => ABSOLUTE_GAP }.each { |name, value| Highs::FFI.Highs_setDoubleOptionValue(model.to_ptr, +name, value) }
+        { "mip_rel_gap" => 0.0, "mip_abs_gap" => ABSOLUTE_GAP }
+          .each { |name, value| Highs::FFI.Highs_setDoubleOptionValue(model.to_ptr, +name, value) }
         solved(model.solve(time_limit: seconds), model)
       end
 

@@ -63,7 +63,8 @@ module GreenPlinth
       end
 
       def enough?
-        @tries >= TRIES.fetch(@effort).min && @spent + @justification.laid >= [EFFORT.fetch(@effort), EFFORT_BY_STEPS / @network.steps.size].min
+        most = [EFFORT.fetch(@effort), EFFORT_BY_STEPS / @network.steps.size].min
+        @tries >= TRIES.fetch(@effort).min && @spent + @justification.laid >= most
       end
 
       def met? = @best && ready(@best) <= @least
@@ -120,7 +121,8 @@ module GreenPlinth
         @best = optimum.starts || @best
         @least = [@least, optimum.bound].max if optimum.bound
         @impossible = optimum.impossible?
-        @failed = Infeasible.new("#{@failed.message} No order of the steps keeps every window: that is proven.", steps: @failed.steps) if optimum.impossible?
+        @failed = Infeasible.new("#{@failed.message} No order of the steps keeps every window: that is proven.",
+          steps: @failed.steps) if optimum.impossible?
       end
     end
   end

@@ -22,7 +22,8 @@ module GreenPlinth
           followers[step.id].each { |later, wait| by = [by, @network.earlier(latest[later], wait)].min }
           following = order[at + 1] if @network.hands == 1
           by = [by, latest[following.id]].min if following && step.hands_on_min.positive?
-          latest[step.id] = step.at || @free.latest_alone(by, step.hands_on_min, step.lead_min || 0, step.stay_min || 0) || @answer.start(step.id)
+          latest[step.id] = step.at || @free.latest_alone(by, step.hands_on_min, step.lead_min || 0, step.stay_min || 0) ||
+            @answer.start(step.id)
         end
         latest.to_h { |id, start| [id, [start - @answer.start(id), 0].max] }
       end

@@ -16,8 +16,8 @@ module GreenPlinth
 
       # @return [Hash]
       def to_h
-        { "foot" => rings(@evaluation.ground.foot), "top" => rings(@evaluation.ground.top), "border" => border, "forms" => forms, "zones" => zones,
-          "features" => features, "subjects" => subjects, "waters" => waters }
+        { "foot" => rings(@evaluation.ground.foot), "top" => rings(@evaluation.ground.top), "border" => border, "forms" => forms,
+          "zones" => zones, "features" => features, "subjects" => subjects, "waters" => waters }
       end
 
       private
@@ -58,7 +58,8 @@ module GreenPlinth
       def subjects
         @design.subjects.map do |subject|
           { "pointer" => subject.pointer, "name" => subject.name, "kind" => subject.kind.key, "at_mm" => subject.at_mm,
-            "focal" => subject.focal?, "feet" => subject.feet? ? short(subject.foot_points) : [], "rings" => rings(subject.footprint_area), "silhouette" => subject.silhouette ? rings(subject.shadow) : [] }
+            "focal" => subject.focal?, "feet" => subject.feet? ? short(subject.foot_points) : [], "rings" => rings(subject.footprint_area),
+            "silhouette" => subject.silhouette ? rings(subject.shadow) : [] }
         end
       end
 

@@ -34,7 +34,8 @@ module GreenPlinth
         pick = ->(field) { field[rows, columns].flatten.to_a }
         on = pick[@terrain.weight]
         { "left_mm" => @terrain.grid.left, "front_mm" => @terrain.grid.front, "cell_mm" => @terrain.grid.cell * step, "rows" => rows.size,
-          "columns" => columns.size, "heights" => pick[@terrain.height].zip(on).map { |z, weight| weight > ON_BASE ? (z * 100).round : nil },
+          "columns" => columns.size,
+          "heights" => pick[@terrain.height].zip(on).map { |z, weight| weight > ON_BASE ? (z * 100).round : nil },
           "slopes" => pick[@slopes.classes], "degrees" => pick[@slopes.degrees].map(&:round) }
       end
     end

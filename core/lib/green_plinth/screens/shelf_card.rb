@@ -15,9 +15,9 @@ module GreenPlinth
       def summary
         snags = @evaluation.snags
         { "title" => @design.title, "purpose" => @design.purpose.key, "scale" => @design.to_h["scale"], "copies" => @design.copies,
-          "bounds_mm" => Plan::Outline.size(@design.plinth.outline).map { |side| side.to_f.round(4) }, "kind" => @design.plinth.outline["kind"],
-          "finish_by" => @design.calendar.data["finish_by"], "snags" => snags.size, "stops" => snags.count { |snag| snag.severity == "stops" },
-          "drawing" => @evaluation.drawing }.merge(dates)
+          "bounds_mm" => Plan::Outline.size(@design.plinth.outline).map { |side| side.to_f.round(4) },
+          "kind" => @design.plinth.outline["kind"], "finish_by" => @design.calendar.data["finish_by"], "snags" => snags.size,
+          "stops" => snags.count { |snag| snag.severity == "stops" }, "drawing" => @evaluation.drawing }.merge(dates)
       end
 
       # @param summary [Hash] as kept

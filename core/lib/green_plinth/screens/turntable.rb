@@ -42,8 +42,9 @@ module GreenPlinth
       def bodies
         @evaluation.solids.all.map do |solid|
           part = solid.part
-          { "pointer" => part.pointer, "kind" => part.kind.key, "name" => part.name, "colour" => part.colour, "low_mm" => solid.low.round(2),
-            "high_mm" => solid.high.round(2), "at_mm" => short(part.middle), "size_mm" => size(solid), "turn_deg" => part.data["turn_deg"] || 0,
+          { "pointer" => part.pointer, "kind" => part.kind.key, "name" => part.name, "colour" => part.colour,
+            "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => short(part.middle), "size_mm" => size(solid),
+            "turn_deg" => part.data["turn_deg"] || 0,
             "faces" => Composition::Body.faces(solid).map { |face| face.map { |corner| short(corner) } } }
         end
       end

@@ -54,9 +54,7 @@ module GreenPlinth
       def mm(value) = "#{number(value)} mm"
 
       # Appends to a list of the file that may not be there yet.
-      def append(list, value)
-        design.to_h[list] ? { "op" => "add", "path" => "/#{list}/-", "value" => value } : { "op" => "add", "path" => "/#{list}", "value" => [value] }
-      end
+      def append(list, value) = design.append(list, value)
 
       # @return [String] an id that no part has
       def fresh(stem) = design.fresh_ids(stem).first
@@ -73,7 +71,8 @@ module GreenPlinth
 
       # @return [Array<Design::Zone>] those that keep ground within an area
       def zones_in(area)
-        design.zones.each_with_index.select { |_, index| Plan::Geos.area(@evaluation.ground.area(index).intersection(area)) > TOUCH_MM2 }.map(&:first)
+        touched = ->(index) { Plan::Geos.area(@evaluation.ground.area(index).intersection(area)) > TOUCH_MM2 }
+        design.zones.each_with_index.select { |_, index| touched[index] }.map(&:first)
       end
 
       # @return [Scale::Things::Thing, nil] the real thing of this key

@@ -14,7 +14,8 @@ module GreenPlinth
           shared = shared_mm2(one.footprint_area, other.footprint_area)
           next if shared < LEAST_MM2
 
-          snag(other.pointer, "#{one.name.capitalize} and #{other.name} stand on the same #{number(shared)} mm²: only one of them fits there.",
+          snag(other.pointer,
+            "#{one.name.capitalize} and #{other.name} stand on the same #{number(shared)} mm²: only one of them fits there.",
             apart(one, other))
         end
       end

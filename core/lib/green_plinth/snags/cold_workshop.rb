@@ -13,7 +13,8 @@ module GreenPlinth
       def snags
         return [] unless design.climate.temperature_c < LEAST_C && water_borne?
 
-        [snag("/climate/temperature_c", "At #{number(design.climate.temperature_c)} °C water-borne paint and paste may not knit into a film: it powders off later.",
+        [snag("/climate/temperature_c",
+          "At #{number(design.climate.temperature_c)} °C water-borne paint and paste may not knit into a film: it powders off later.",
           put("work at 18 °C", "/climate/temperature_c", 18))]
       end
 

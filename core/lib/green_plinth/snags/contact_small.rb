@@ -23,7 +23,8 @@ module GreenPlinth
 
       def snag_of(subject, contact, load)
         weight = ", #{number(load)} g on each 100 mm²" if load
-        snag(subject.pointer, "#{subject.name.capitalize} touches the ground on #{number(contact)} mm²#{weight}: glue alone lets go at the first knock.",
+        snag(subject.pointer,
+          "#{subject.name.capitalize} touches the ground on #{number(contact)} mm²#{weight}: glue alone lets go at the first knock.",
           put(subject.mount["fix"], "#{subject.pointer}/mount", subject.mount["firmer"]))
       end
     end

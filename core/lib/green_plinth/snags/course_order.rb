@@ -10,7 +10,9 @@ module GreenPlinth
       COURSE = %r{\A/zones/\d+/courses/\d+\z}
 
       def snags
-        conflicts = @evaluation.order.conflicts.select { |conflict| conflict.path.any? && conflict.path.all? { |one| one.code == Rules::LaidOn.code } }
+        conflicts = @evaluation.order.conflicts.select do |conflict|
+          conflict.path.any? && conflict.path.all? { |one| one.code == Rules::LaidOn.code }
+        end
         conflicts.map { |conflict| snag_of(conflict.wait) }.uniq { |snag| [snag.code, snag.where] }
       end
 

@@ -21,7 +21,8 @@ module GreenPlinth
         level = @evaluation.holding_level(pool)
         lip = (pool.level + OVER_MM).round(1)
         edge = "at #{mm(pool.level)} it meets #{mm(pool.dam_mm)} of edge that stands #{mm(design.plinth.lip_mm)} high"
-        snag(pool.water.pointer, "#{pool.water.name.capitalize} runs off the plinth: #{edge}. A dam is planned; it must hold until the last pour is hard.",
+        snag(pool.water.pointer,
+          "#{pool.water.name.capitalize} runs off the plinth: #{edge}. A dam is planned; it must hold until the last pour is hard.",
           level && put("lower the level to #{mm(level)}", "#{pool.water.pointer}/level_mm", level),
           put("give the plinth a lip of #{mm(lip)}", "/plinth/lip_mm", lip))
       end

@@ -13,7 +13,8 @@ module GreenPlinth
       def snags
         return [] unless design.climate.humidity_pct > MOST_PCT && sprayed?
 
-        [snag("/climate/humidity_pct", "At #{number(design.climate.humidity_pct)} % humidity sprayed coats may dry milky: wait for a drier day or warm the room.",
+        [snag("/climate/humidity_pct",
+          "At #{number(design.climate.humidity_pct)} % humidity sprayed coats may dry milky: wait for a drier day or warm the room.",
           put("spray at 60 %", "/climate/humidity_pct", 60))]
       end
 

@@ -14,7 +14,8 @@ module GreenPlinth
           deepest = Waters::Bed.deepest(pool.water, terrain)
           right = deepest && (deepest + RAISE_MM).round(1)
           lowest = " (lowest #{mm(deepest)})" if deepest
-          snag(pool.water.pointer, "#{pool.water.name.capitalize} at #{mm(pool.level)} lies below all the ground in its outline#{lowest}: nothing gets wet.",
+          snag(pool.water.pointer,
+            "#{pool.water.name.capitalize} at #{mm(pool.level)} lies below all the ground in its outline#{lowest}: nothing gets wet.",
             right && put("raise the level to #{mm(right)}", "#{pool.water.pointer}/level_mm", right))
         end
       end

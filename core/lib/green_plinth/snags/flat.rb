@@ -17,7 +17,8 @@ module GreenPlinth
         return [] unless heights.flat?
 
         [snag("/plinth/outline",
-          "Nothing rises more than #{mm(heights.rise_mm)} over a base #{mm(heights.longer_side)} long: it will look like a table top.", raised(heights))]
+          "Nothing rises more than #{mm(heights.rise_mm)} over a base #{mm(heights.longer_side)} long: it will look like a table top.",
+          raised(heights))]
       end
 
       private
@@ -28,7 +29,8 @@ module GreenPlinth
         ring = Plan::Geos.rings(heights.back.simplify(0.5)).first or return
         form = { "id" => fresh("bank"), "name" => "raised back", "kind" => design.kinds.form("lift").key,
                  "material" => design.kinds.work("bank", "material"),
-                 "sheet_mm" => [height, 1].max, "sheets" => 1, "edge" => { "kind" => design.kinds.with("edges", "ragged").key, "run_mm" => (height / 2.0).round(1) },
+                 "sheet_mm" => [height, 1].max, "sheets" => 1,
+                 "edge" => { "kind" => design.kinds.with("edges", "ragged").key, "run_mm" => (height / 2.0).round(1) },
                  "outline" => { "kind" => "polygon", "points_mm" => ring[0..-2].map { |x, y| [x.round(1), y.round(1)] } } }
         Fix.new("raise the back third by #{mm(height)} of cork", [append("forms", form)])
       end

@@ -16,10 +16,10 @@ module GreenPlinth
         return [] unless design.purpose.trait?("floats") && limit && load
 
         return [snag_of("stops", "It weighs #{number(load)} g, the driver lifts #{number(limit)} g: it will not float.")] if load > limit
-        return [snag_of("advice",
-          "It weighs #{number(load)} g of the #{number(limit)} g the driver lifts: keep #{(SPARE * 100).round} % in hand.")] if load > limit * (1 - SPARE)
+        return [] unless load > limit * (1 - SPARE)
 
-        []
+        spare = "keep #{(SPARE * 100).round} % in hand"
+        [snag_of("advice", "It weighs #{number(load)} g of the #{number(limit)} g the driver lifts: #{spare}.")]
       end
 
       private

@@ -17,7 +17,8 @@ module GreenPlinth
           next unless run_into?(one.shadow, other.shadow) && !one.footprint_area.distance(other.footprint_area).zero?
 
           mover, still = other.silhouette ? [other, one] : [one, other]
-          snag(mover.pointer, "#{one.name.capitalize} and #{other.name} run into each other above the ground: the feet have room, what reaches out has not.",
+          both = "#{one.name.capitalize} and #{other.name} run into each other above the ground"
+          snag(mover.pointer, "#{both}: the feet have room, what reaches out has not.",
             turned(mover, still))
         end
       end

@@ -30,7 +30,8 @@ module GreenPlinth
         right = thing.model_mm(design.scale).map { |size| size.round(2) }
         right[1] = [right[1], 0.05].max
         name = Scale::Things.grain_name(high)
-        snag(course.pointer, "#{number(grains[0])}–#{number(grains[1])} mm grains are #{life(low)}–#{life(high)} in life: #{name}, not #{thing.name}.",
+        sizes = "#{number(grains[0])}–#{number(grains[1])} mm grains are #{life(low)}–#{life(high)} in life"
+        snag(course.pointer, "#{sizes}: #{name}, not #{thing.name}.",
           put("use #{right[0]}–#{right[1]} mm", "#{course.pointer}/grain_mm", right))
       end
 

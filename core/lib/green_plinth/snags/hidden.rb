@@ -22,7 +22,8 @@ module GreenPlinth
           next if seen.nil? || seen >= least(subject)
 
           snag(subject.pointer,
-            "Only #{number(seen)} % of #{subject.name} is seen from #{number(@evaluation.eye.elevation_deg)}° up: #{blame(subject)}.", moved(subject))
+            "Only #{number(seen)} % of #{subject.name} is seen from #{number(@evaluation.eye.elevation_deg)}° up: #{blame(subject)}.",
+            moved(subject))
         end
       end
 
@@ -42,7 +43,8 @@ module GreenPlinth
         MOVES_MM.product((0...DIRECTIONS).to_a).each do |run, step|
           angle = 2 * Math::PI * step / DIRECTIONS
           at = [subject.at_mm[0] + (Math.cos(angle) * run), subject.at_mm[1] + (Math.sin(angle) * run)].map { |value| value.round(1) }
-          return put("move it #{mm(run)} into sight", "#{subject.pointer}/at_mm", at) if free?(subject, at) && seen_at(subject, at) >= least(subject)
+          return put("move it #{mm(run)} into sight", "#{subject.pointer}/at_mm", at) if free?(subject, at) &&
+            seen_at(subject, at) >= least(subject)
         end
         nil
       end

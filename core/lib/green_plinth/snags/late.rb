@@ -15,7 +15,8 @@ module GreenPlinth
         ready = @evaluation.schedule.ready_at
         return [] if ready <= by
 
-        [snag("/calendar/finish_by", "It is ready #{Moment.words(ready)}, #{Moment.span(ready - by)} after it is wanted.", fan, moved(ready))]
+        [snag("/calendar/finish_by", "It is ready #{Moment.words(ready)}, #{Moment.span(ready - by)} after it is wanted.", fan,
+          moved(ready))]
       end
 
       private

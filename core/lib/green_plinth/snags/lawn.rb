@@ -11,7 +11,9 @@ module GreenPlinth
       CLOSED_PCT = 90
       OPEN_PCT = 75
 
-      def snags = design.zones.select { |zone| wild?(zone) && of_one_length?(fibres(zone)) && !mixed?(zone) }.filter_map { |zone| judged(zone) }
+      def snags
+        design.zones.select { |zone| wild?(zone) && of_one_length?(fibres(zone)) && !mixed?(zone) }.filter_map { |zone| judged(zone) }
+      end
 
       private
 

@@ -22,7 +22,8 @@ module GreenPlinth
 
       # Bulk of something that sets: its mean thickness as laid.
       def forms
-        terrain.bulk.strata.reject { |stratum| stratum.cut? || stratum.area_mm2.zero? || !stratum.form.material&.sets? }.filter_map do |stratum|
+        laid = terrain.bulk.strata.reject { |stratum| stratum.cut? || stratum.area_mm2.zero? || !stratum.form.material&.sets? }
+        laid.filter_map do |stratum|
           form = stratum.form
           thick = form.lift? ? form.sheet_mm : stratum.volume_mm3 / stratum.area_mm2
           snag_of(form, thick, thinner(form)) if over?(form.material, thick)
@@ -33,7 +34,8 @@ module GreenPlinth
         return unless form.lift?
 
         sheets = (form.thickness_mm / form.material.max_layer_mm).ceil
-        Fix.new("lay it in #{sheets} layers", [{ "op" => "add", "path" => "#{form.pointer}/sheet_mm", "value" => (form.thickness_mm / sheets).round(3) },
+        Fix.new("lay it in #{sheets} layers",
+          [{ "op" => "add", "path" => "#{form.pointer}/sheet_mm", "value" => (form.thickness_mm / sheets).round(3) },
           { "op" => "add", "path" => "#{form.pointer}/sheets", "value" => sheets }])
       end
 
@@ -42,7 +44,8 @@ module GreenPlinth
           thick = pool.layers.select(&:too_thick).map(&:thickness_mm).max or next
           limit = Waters::Layers.limit(pool.water)
           over = "A pour of #{mm(thick)} in #{pool.water.name} is over the #{mm(limit)} its medium takes"
-          snag(pool.water.pointer, "#{over}: it heats, cracks or never sets through.", take_out("let the layers be computed", "#{pool.water.pointer}/layers"))
+          snag(pool.water.pointer, "#{over}: it heats, cracks or never sets through.",
+            take_out("let the layers be computed", "#{pool.water.pointer}/layers"))
         end
       end
 
@@ -50,7 +53,8 @@ module GreenPlinth
 
       def snag_of(part, thick, fix)
         most = mm(part.material.max_layer_mm)
-        snag(part.pointer, "#{part.name.capitalize} is #{mm(thick)} thick in one go; #{part.material.name} takes #{most}: it cracks, or stays soft inside.", fix)
+        much = "#{part.name.capitalize} is #{mm(thick)} thick in one go; #{part.material.name} takes #{most}"
+        snag(part.pointer, "#{much}: it cracks, or stays soft inside.", fix)
       end
     end
   end

@@ -33,7 +33,9 @@ module GreenPlinth
           subjects = design.to_h["subjects"].map { |data| data.merge("turn_deg" => ((data["turn_deg"] || 0) + turn) % 360) }
           next unless clears?(design.with("subjects", subjects))
 
-          patch = subjects.each_with_index.map { |data, index| { "op" => "add", "path" => "/subjects/#{index}/turn_deg", "value" => data["turn_deg"] } }
+          patch = subjects.each_with_index.map do |data, index|
+            { "op" => "add", "path" => "/subjects/#{index}/turn_deg", "value" => data["turn_deg"] }
+          end
           return Fix.new("turn #{design.subjects.size == 1 ? "it" : "them"} by #{turn}°", patch)
         end
         nil

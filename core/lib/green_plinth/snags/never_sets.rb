@@ -11,7 +11,8 @@ module GreenPlinth
       OPAQUE_DROPS = 6
 
       def snags
-        @evaluation.pools.select { |pool| pool.wet? && under_lamp?(pool.water) && (pool.water.tint_drops || 0) > OPAQUE_DROPS }.map do |pool|
+        opaque = @evaluation.pools.select { |pool| pool.wet? && under_lamp?(pool.water) && (pool.water.tint_drops || 0) > OPAQUE_DROPS }
+        opaque.map do |pool|
           drops = number(pool.water.tint_drops)
           snag(pool.water.pointer, "#{drops} drops in 10 ml shut the lamp's light out of #{pool.water.name}: it never sets inside.",
             put("tint with #{OPAQUE_DROPS} drops", "#{pool.water.pointer}/tint/drops_per_10ml", OPAQUE_DROPS))

@@ -13,7 +13,8 @@ module GreenPlinth
 
         face = plinth.glazed? ? "glass" : plinth.material_name
         keyed = design.kinds["faces"].each_value.find { |one| one.trait?("keyed") }
-        [snag("/plinth", "Nothing keys to #{face}: what is laid on it lifts off in one piece.", put("scuff it first", "/plinth/key", keyed.key))]
+        [snag("/plinth", "Nothing keys to #{face}: what is laid on it lifts off in one piece.",
+          put("scuff it first", "/plinth/key", keyed.key))]
       end
     end
   end

@@ -16,7 +16,8 @@ module GreenPlinth
         return [] if off.nil? || off <= floating.off_axis_limit_mm
 
         [snag("/plinth",
-          "The centre of mass lies #{mm(off)} off the axis, where #{mm(floating.off_axis_limit_mm)} hang level: imbalance makes it wobble.", countered(floating))]
+          "The centre of mass lies #{mm(off)} off the axis, where #{mm(floating.off_axis_limit_mm)} hang level: imbalance makes it wobble.",
+          countered(floating))]
       end
 
       private

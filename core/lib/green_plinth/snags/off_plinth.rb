@@ -18,7 +18,8 @@ module GreenPlinth
           next if over < LEAST_MM2
 
           place = design.plinth.border_mm.positive? ? "top inside its border" : "top"
-          snag(subject.pointer, "#{subject.name.capitalize} stands #{number(over)} mm² off the #{place}: it will hang over the edge or foul the rim.",
+          snag(subject.pointer,
+            "#{subject.name.capitalize} stands #{number(over)} mm² off the #{place}: it will hang over the edge or foul the rim.",
             moved(subject))
         end
       end

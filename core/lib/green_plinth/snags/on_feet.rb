@@ -25,7 +25,8 @@ module GreenPlinth
         shared = Plan::Geos.area(feature.area.intersection(feet))
         return if shared < LEAST_MM2
 
-        snag(feature.pointer, "#{feature.name.capitalize} takes #{number(shared)} mm² of the ground that #{subject.name} stands on.", away(feature, feet))
+        snag(feature.pointer, "#{feature.name.capitalize} takes #{number(shared)} mm² of the ground that #{subject.name} stands on.",
+          away(feature, feet))
       end
 
       # The least move that clears the feet and stays on the top, away from their middle.

@@ -32,7 +32,8 @@ module GreenPlinth
         return if level - ground >= hull.draught_mm - ALLOWED_MM
 
         draws = "#{hull.name.capitalize} draws #{mm(hull.draught_mm)} and the ground leaves it #{mm(room)}"
-        snag(hull.pointer, "#{draws}: it will ride #{mm(hull.draught_mm - room)} too high.", opening(hull, ground - level + hull.draught_mm))
+        snag(hull.pointer, "#{draws}: it will ride #{mm(hull.draught_mm - room)} too high.",
+          opening(hull, ground - level + hull.draught_mm))
       end
 
       # Inside of this its bottom hangs free; no more of a narrow hull than a quarter of its beam.

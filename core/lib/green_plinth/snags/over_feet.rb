@@ -15,7 +15,8 @@ module GreenPlinth
           pool, depth = deepest(subject)
           next unless depth && depth > SOLE_MM
 
-          snag(subject.pointer, "#{pool.water.name.capitalize} stands #{mm(depth)} over the ground under #{subject.name}: the foot is poured in.",
+          snag(subject.pointer,
+            "#{pool.water.name.capitalize} stands #{mm(depth)} over the ground under #{subject.name}: the foot is poured in.",
             lowered(pool, depth))
         end
       end

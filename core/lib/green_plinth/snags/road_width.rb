@@ -26,7 +26,8 @@ module GreenPlinth
       def snag_of(part, thing, width)
         right = (thing.range_mm.typical / design.scale).round(1)
         low, high, life = [thing.range_mm.low, thing.range_mm.high, width * design.scale].map { |size| Scale::Length.metric(size) }
-        snag("#{part.pointer}/outline", "#{part.name.capitalize} is #{mm(width)} wide, #{life} in life; #{thing.name} is #{low} to #{high}.",
+        snag("#{part.pointer}/outline",
+          "#{part.name.capitalize} is #{mm(width)} wide, #{life} in life; #{thing.name} is #{low} to #{high}.",
           put("make it #{mm(right)} wide", "#{part.pointer}/outline/width_mm", right))
       end
     end

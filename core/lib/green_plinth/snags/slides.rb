@@ -35,7 +35,8 @@ module GreenPlinth
       def snag_of(zone, share)
         repose = @evaluation.slopes.repose_deg(zone)
         steep = "#{number(share * 100)} % of #{zone.name} is steeper than the #{number(repose)}° at which its grains lie"
-        snag(zone.pointer, "#{steep}: they slide off before the glue holds. Work in strips, the board tilted, or ease the ground.", eased(zone, repose))
+        snag(zone.pointer, "#{steep}: they slide off before the glue holds. Work in strips, the board tilted, or ease the ground.",
+          eased(zone, repose))
       end
 
       def eased(zone, repose)

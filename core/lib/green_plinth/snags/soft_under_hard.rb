@@ -22,7 +22,9 @@ module GreenPlinth
       def rigid = design.kinds.work("rigid_foam", "material")
 
       # @return [Design::Course, nil]
-      def crust_over(form) = zones_in(form.area).lazy.filter_map { |zone| zone.courses.find { |course| course.material&.trait?("crust") } }.first
+      def crust_over(form)
+        zones_in(form.area).lazy.filter_map { |zone| zone.courses.find { |course| course.material&.trait?("crust") } }.first
+      end
     end
   end
 end

@@ -19,7 +19,8 @@ module GreenPlinth
           angle = figures["edge_angle_deg"]
           next if angle.nil? || angle >= SQUARE_DEG
 
-          snag(subject.pointer, "#{subject.name.capitalize} stands #{number(angle)}° off the edge, as good as square to it: it reads like a shop display.",
+          snag(subject.pointer,
+            "#{subject.name.capitalize} stands #{number(angle)}° off the edge, as good as square to it: it reads like a shop display.",
             put("turn it #{LIVELY_DEG}°", "#{subject.pointer}/turn_deg", (subject.turn_deg + LIVELY_DEG) % 360))
         end
       end

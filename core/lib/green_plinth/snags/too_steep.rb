@@ -19,7 +19,8 @@ module GreenPlinth
           next if pct <= way["climbs_pct"] + ALLOWED_PCT
 
           climbs = "#{form.name.capitalize} climbs #{number(pct)} % (1:#{number(100 / pct)})"
-          snag(form.pointer, "#{climbs}, more than the #{way["climbs_pct"]} % that #{way["climber"]} climbs.", eased(form, way["climbs_pct"]))
+          snag(form.pointer, "#{climbs}, more than the #{way["climbs_pct"]} % that #{way["climber"]} climbs.",
+            eased(form, way["climbs_pct"]))
         end
       end
 

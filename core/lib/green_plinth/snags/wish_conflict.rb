@@ -20,12 +20,14 @@ module GreenPlinth
         broken = conflict.wait
         index = wish_index(wish)
         Snag.new(code: broken.strength == :wish ? self.class.code : broken.code, severity: broken.strength == :must ? "spoils" : "advice",
-          message: sentence(broken, wish), where: index ? "/order/#{index}" : "", fixes: [index && take_out("drop the wish", "/order/#{index}")].compact)
+          message: sentence(broken, wish), where: index ? "/order/#{index}" : "",
+          fixes: [index && take_out("drop the wish", "/order/#{index}")].compact)
       end
 
       def sentence(broken, wish)
         later = broken.later.title.then { |title| title[0].downcase + title[1..] }
-        "#{broken.first.title} should come before #{later}: #{broken.why}. Your wish to put #{wish.first.part.name} before #{wish.later.part.name} is kept."
+        wished = "Your wish to put #{wish.first.part.name} before #{wish.later.part.name} is kept."
+        "#{broken.first.title} should come before #{later}: #{broken.why}. #{wished}"
       end
 
       def wish_index(wish)

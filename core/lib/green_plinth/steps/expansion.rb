@@ -62,9 +62,10 @@ module GreenPlinth
       # @param members [Hash] further members of Work
       def add(technique, part, id:, amount:, laid: Laid::NOTHING, coats: 1, words: {}, uses: [], **members)
         dries = dries(technique, laid)
-        common = { technique: technique, material_key: laid.material_key, material: @catalogue[laid.material_key], dries: dries, amount: amount,
-                   words: { place: part.name, material: @catalogue.name(laid.material_key) }.merge(words), places: [part.pointer],
-                   where: [part.pointer], rig: technique.rig, part: part, coats: coats, splittable: splittable?(technique, amount),
+        common = { technique: technique, material_key: laid.material_key, material: @catalogue[laid.material_key], dries: dries,
+                   amount: amount, words: { place: part.name, material: @catalogue.name(laid.material_key) }.merge(words),
+                   places: [part.pointer], where: [part.pointer], rig: technique.rig, part: part, coats: coats,
+                   splittable: splittable?(technique, amount),
                    stages: laid.stages || stages(technique, dries, laid) }.merge(members.compact)
         (1..coats).each do |coat|
           @works << Work.new(**common, id: coats > 1 ? "#{id}/coat-#{coat}" : id, coat: coat, sprayed: sprayed?(common[:rig]),
@@ -94,7 +95,8 @@ module GreenPlinth
       def plinth
         return if @design.plinth.material&.trait?("ready_made")
 
-        add(@catalogue.usual_technique("plinth_prepared"), @design.plinth, id: "plinth/prepare", amount: Plan::Geos.area(@terrain.ground.top) / DM2)
+        add(@catalogue.usual_technique("plinth_prepared"), @design.plinth, id: "plinth/prepare",
+          amount: Plan::Geos.area(@terrain.ground.top) / DM2)
       end
 
       # As the maker's school has it.

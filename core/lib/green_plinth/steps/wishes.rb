@@ -21,7 +21,7 @@ module GreenPlinth
         named = parts.zip(ids).reject { |part, _| part.id }
         wish = { "first" => ids[0], "then" => ids[1] }
         [*named.map { |part, id| { "op" => "add", "path" => "#{part.pointer}/id", "value" => id } },
-         design.to_h["order"] ? { "op" => "add", "path" => "/order/-", "value" => wish } : { "op" => "add", "path" => "/order", "value" => [wish] }]
+         design.append("order", wish)]
       end
 
       def initialize(design, works)

@@ -32,9 +32,10 @@ module GreenPlinth
         whole = small.flat_map { |piece| [piece] * (piece.count * @copies) }.first(MOST_BOXES)
         boxes = whole.map { |piece| Packing::Box.new(piece.order, *piece.size_mm, !material.trait?("grain")) }
         packing = Packing.new(size, boxes)
-        { "material" => material.key, "name" => material.name, "sheet_mm" => sheet_mm, "size_mm" => size, "grain" => material.trait?("grain"),
-          "sheets" => packing.sheets.map { |sheet| sheet_as_data(sheet, size, pieces) }, "lower_bound" => boxes.empty? ? 0 : packing.lower_bound,
-          "too_large" => large.map(&:order), "shown_of" => [boxes.size, small.sum { |piece| piece.count * @copies }] }
+        { "material" => material.key, "name" => material.name, "sheet_mm" => sheet_mm, "size_mm" => size,
+          "grain" => material.trait?("grain"), "sheets" => packing.sheets.map { |sheet| sheet_as_data(sheet, size, pieces) },
+          "lower_bound" => boxes.empty? ? 0 : packing.lower_bound, "too_large" => large.map(&:order),
+          "shown_of" => [boxes.size, small.sum { |piece| piece.count * @copies }] }
       end
 
       def fits?(piece, size, material)

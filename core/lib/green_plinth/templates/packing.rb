@@ -6,8 +6,9 @@ module GreenPlinth
     # where it leaves the least along one side (maximal rectangles, best short side; Jylänki 2010). Several orders are
     # tried, the one of the fewest sheets is kept.
     class Packing
-      ORDERS = [->(box) { -box.width * box.depth }, ->(box) { -[box.width, box.depth].max }, ->(box) { -[box.width, box.depth].min }, ->(box) {
- -(box.width + box.depth) }].freeze
+      # The largest first: by area, by the longer side, by the shorter, by the way round.
+      ORDERS = [->(box) { -box.width * box.depth }, ->(box) { -[box.width, box.depth].max },
+                ->(box) { -[box.width, box.depth].min }, ->(box) { -(box.width + box.depth) }].freeze
       # Beyond so many boxes one order must do.
       MANY = 150
 
@@ -19,7 +20,8 @@ module GreenPlinth
           x < other.x + other.width - 1e-6 && other.x < x + width - 1e-6 && y < other.y + other.depth - 1e-6 && other.y < y + depth - 1e-6
         end
         def within?(other)
-          x >= other.x - 1e-6 && y >= other.y - 1e-6 && x + width <= other.x + other.width + 1e-6 && y + depth <= other.y + other.depth + 1e-6
+          x >= other.x - 1e-6 && y >= other.y - 1e-6 &&
+            x + width <= other.x + other.width + 1e-6 && y + depth <= other.y + other.depth + 1e-6
         end
       end
 
@@ -32,20 +34,25 @@ module GreenPlinth
 
       # @return [Array<Array<Placed>>] sheet by sheet
       def sheets
-        @sheets ||= (@boxes.size > MANY ? ORDERS.first(1) : ORDERS).map { |order| packed(@boxes.sort_by.with_index { |box, i|
- [order.call(box), i] }) }.min_by { |sheets| [sheets.size, filled_last(sheets)] }
+        orders = @boxes.size > MANY ? ORDERS.first(1) : ORDERS
+        @sheets ||= orders.map { |order| packed(@boxes.sort_by.with_index { |box, i| [order.call(box), i] }) }
+          .min_by { |sheets| [sheets.size, filled_last(sheets)] }
       end
 
       # No packing needs fewer: by area, and by boxes so large that no two share a sheet.
       # @return [Integer]
       def lower_bound
         by_area = @boxes.sum { |box| box.width * box.depth } / (@width * @depth)
-        large = @boxes.count { |box|
- [box.width, box.depth].min > [@width, @depth].max / 2.0 || (box.width > @width / 2.0 && box.depth > @depth / 2.0 && !turns?(box)) }
-        [(by_area - 1e-9).ceil, large].max
+        [(by_area - 1e-9).ceil, @boxes.count { |box| alone?(box) }].max
       end
 
       private
+
+      # Whether a sheet that holds it has no room for another such.
+      def alone?(box)
+        [box.width, box.depth].min > [@width, @depth].max / 2.0 ||
+          (box.width > @width / 2.0 && box.depth > @depth / 2.0 && !turns?(box))
+      end
 
       def turns?(box) = box.may_turn && box.depth <= @width && box.width <= @depth
       def filled_last(sheets) = sheets.last&.sum { |placed| placed.width * placed.depth } || 0
@@ -79,8 +86,7 @@ module GreenPlinth
         ways = [[box.width, box.depth, false]]
         ways << [box.depth, box.width, true] if box.may_turn
         options = rooms.product(ways).select { |room, (width, depth, _)| room.holds?(width, depth) }
-        room, (width, depth, turned) = options.min_by { |one, (width, depth, _)|
- [[one.width - width, one.depth - depth].min, [one.width - width, one.depth - depth].max] }
+        room, (width, depth, turned) = options.min_by { |one, (width, depth, _)| [one.width - width, one.depth - depth].minmax }
         room && Placed.new(box.key, room.x, room.y, width, depth, turned)
       end
 
@@ -88,7 +94,9 @@ module GreenPlinth
       def cut(rooms, placed)
         taken = Free.new(placed.x, placed.y, placed.width, placed.depth)
         left = rooms.flat_map { |room| room.meets?(taken) ? beside(room, taken) : [room] }
-        left.reject.with_index { |room, i| left.each_with_index.any? { |other, j| i != j && room.within?(other) && (!other.within?(room) || j < i) } }
+        left.reject.with_index do |room, i|
+          left.each_with_index.any? { |other, j| i != j && room.within?(other) && (!other.within?(room) || j < i) }
+        end
       end
 
       def beside(room, taken)

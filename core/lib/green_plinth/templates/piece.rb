@@ -5,7 +5,8 @@ module GreenPlinth
     # Something to cut out: its outline in mm where it will lie on the base, how often, in what order, what is marked on it.
     #   pointer: the form it belongs to; cut_lines: outlines cut into it, with their depth; glue_lines: where the piece
     #   above stands; feet: where subjects stand
-    Piece = Struct.new(:pointer, :name, :material, :sheet_mm, :count, :order, :shape, :cut_lines, :glue_lines, :feet, :note, keyword_init: true) do
+    Piece = Struct.new(:pointer, :name, :material, :sheet_mm, :count, :order, :shape, :cut_lines, :glue_lines, :feet, :note,
+      keyword_init: true) do
       # @return [Array(Float, Float, Float, Float)]
       def bounds = Plan::Geos.bounds(shape)
 

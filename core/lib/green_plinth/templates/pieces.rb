@@ -26,8 +26,9 @@ module GreenPlinth
       # The paper plan: the top, what stands on it, where the lowest forms go.
       def plan
         foot = @evaluation.ground.foot
-        Piece.new(pointer: "/plinth", name: "plan of #{@design.title}", material: "paper", sheet_mm: nil, count: 1, shape: foot, cut_lines: [],
-          glue_lines: outlines(@design.forms.reject(&:cut?)) + @design.subjects.map(&:footprint_area), feet: feet(foot), note: nil)
+        Piece.new(pointer: "/plinth", name: "plan of #{@design.title}", material: "paper", sheet_mm: nil, count: 1, shape: foot,
+          cut_lines: [], glue_lines: outlines(@design.forms.reject(&:cut?)) + @design.subjects.map(&:footprint_area), feet: feet(foot),
+          note: nil)
       end
 
       def outlines(forms) = forms.map { |form| placed(form) }.reject { |shape| Plan::Geos.area(shape) < LEAST_MM2 }
@@ -69,8 +70,8 @@ module GreenPlinth
         sheet = material && !material.sets? && material.stock_mm&.max or return []
         slices = Relief::Slicing.new([sheet, form.crown_mm].min).mound(form)
         slices.each_with_index.map do |slice, i|
-          piece(form, slice.shape.intersection(@top), index, name: "#{form.name}, slice #{i + 1} of #{slices.size}", sheet_mm: slice.sheet_mm,
-            count: 1, note: "carve the steps away when it is glued")
+          piece(form, slice.shape.intersection(@top), index, name: "#{form.name}, slice #{i + 1} of #{slices.size}",
+            sheet_mm: slice.sheet_mm, count: 1, note: "carve the steps away when it is glued")
         end
       end
 

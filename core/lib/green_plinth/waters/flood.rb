@@ -28,8 +28,9 @@ module GreenPlinth
         rings = shore_rings(reach, level)
         dams = dams(reach, level)
         { level: level, area_mm2: basin.area(level), volume_mm3: basin.volume(level), max_depth_mm: level - reach.height[reach.core].min,
-          shore_mm: shore(rings), spill_mm2: spill(reach, wet), dry_mm2: dry(reach, wet), islands: rings.count { |ring| signed(ring).positive? },
-          rings: rings, dam_mm: dams.sum { |line| length_of(line) }, dam_lines: dams, basin: basin }
+          shore_mm: shore(rings), spill_mm2: spill(reach, wet), dry_mm2: dry(reach, wet),
+          islands: rings.count { |ring| signed(ring).positive? }, rings: rings, dam_mm: dams.sum { |line| length_of(line) },
+          dam_lines: dams, basin: basin }
       end
 
       # @return [Boolean] whether water at a level stays where it is drawn and on the plinth

@@ -62,7 +62,8 @@ module GreenPlinth
       error do |e|
         warn "#{e.class}: #{e.message}\n  #{(e.backtrace || []).first(12).join("\n  ")}"
         status 500
-        json_body({ "type" => "about:blank", "title" => "Something broke here", "status" => 500, "detail" => "Nothing you sent was lost. The server's log says more." },
+        json_body({ "type" => "about:blank", "title" => "Something broke here", "status" => 500,
+                    "detail" => "Nothing you sent was lost. The server's log says more." },
           "application/problem+json")
       end
     end

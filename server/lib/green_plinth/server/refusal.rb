@@ -32,7 +32,8 @@ module GreenPlinth
 
         # @param current [Hash] the build as it now is
         def stale(current)
-          new(409, "Changed elsewhere", "This build was changed in another window since this page read it. Keep theirs, or apply yours on top.",
+          new(409, "Changed elsewhere",
+            "This build was changed in another window since this page read it. Keep theirs, or apply yours on top.",
             "current" => current)
         end
       end

@@ -149,7 +149,8 @@ module GreenPlinth
       end
 
       def move(id, revision, summary)
-        build_ds(id).update(position: revision, version: Sequel[:version] + 1, summary: json(summary), updated_at: Sequel::CURRENT_TIMESTAMP)
+        build_ds(id).update(position: revision, version: Sequel[:version] + 1, summary: json(summary),
+          updated_at: Sequel::CURRENT_TIMESTAMP)
         @db.notify(CHANGED, payload: "#{id} #{build_ds(id).get(:version)}")
       end
 

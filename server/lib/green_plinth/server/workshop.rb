@@ -35,7 +35,8 @@ module GreenPlinth
         raise Refusal.not_found("#{kind.chomp("s")} of your own called #{key}") unless own[kind]&.key?(key)
 
         users = users_of(kind, key)
-        raise Refusal.new(409, "Still in use", "#{key} is used by #{users.join(", ")}: change that first.") if users.any? && !shipped?(kind, key)
+        raise Refusal.new(409, "Still in use", "#{key} is used by #{users.join(", ")}: change that first.") if users.any? &&
+          !shipped?(kind, key)
 
         @store.delete_own(kind, key)
         read
@@ -85,8 +86,11 @@ module GreenPlinth
 
       def users_of(kind, key)
         quoted = JSON.generate(key)
-        builds = @store.all.select { |build| JSON.generate(@store.find(build.id).file).include?(quoted) }.map { |build| "“#{build.summary["title"]}”" }
-        entries = own.flat_map { |other, list| list.select { |name, data| [other, name] != [kind, key] && JSON.generate(data).include?(quoted) }.keys }
+        builds = @store.all.select { |build| JSON.generate(@store.find(build.id).file).include?(quoted) }
+          .map { |build| "“#{build.summary["title"]}”" }
+        entries = own.flat_map do |other, list|
+          list.select { |name, data| [other, name] != [kind, key] && JSON.generate(data).include?(quoted) }.keys
+        end
         builds + entries
       end
     end

@@ -16,7 +16,8 @@ module GreenPlinth
 
           taken = layout.taken_pct
           crowded = taken > CROWDED_PCT
-          judged(crowded ? "look" : "good", "#{things} #{number(taken)} % of the top#{": take out what does not serve the story" if crowded}.",
+          judged(crowded ? "look" : "good",
+            "#{things} #{number(taken)} % of the top#{": take out what does not serve the story" if crowded}.",
             figure: taken, unit: "%", marks: [Mark.area(layout.taken, crowded ? "trouble" : "guide")])
         end
 

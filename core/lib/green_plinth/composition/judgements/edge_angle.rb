@@ -13,11 +13,13 @@ module GreenPlinth
         LIVELY_DEG = (10..25)
 
         def verdict
-          angles = design.subjects.zip(layout.subjects).filter_map { |subject, figures| figures["edge_angle_deg"]&.then { |angle| [subject, angle] } }
+          angles = design.subjects.zip(layout.subjects)
+            .filter_map { |subject, figures| figures["edge_angle_deg"]&.then { |angle| [subject, angle] } }
           return if angles.empty?
 
           subject, least = angles.min_by(&:last)
-          judged(word(least), sentence(subject, least), figure: least, unit: "°", marks: angles.flat_map { |one, angle| marks(one, angle) })
+          judged(word(least), sentence(subject, least), figure: least, unit: "°",
+            marks: angles.flat_map { |one, angle| marks(one, angle) })
         end
 
         private
@@ -25,7 +27,8 @@ module GreenPlinth
         def word(angle) = angle < SQUARE_DEG ? "trouble" : LIVELY_DEG.cover?(angle) ? "good" : "look"
 
         def sentence(subject, angle)
-          told = { "trouble" => "as good as square: like goods on a shelf", "good" => "lively", "look" => "10–25° is lively without being askew" }
+          told = { "trouble" => "as good as square: like goods on a shelf", "good" => "lively",
+                   "look" => "10–25° is lively without being askew" }
           "#{subject.name.capitalize} stands #{number(angle)}° off the nearest edge: #{told[word(angle)]}."
         end
 
@@ -33,7 +36,8 @@ module GreenPlinth
           axis = layout.bearing.axis_deg(subject) * Math::PI / 180
           reach = longer_side * 0.14
           ends = [-reach, reach].map { |run| [subject.at_mm[0] + (Math.cos(axis) * run), subject.at_mm[1] + (Math.sin(axis) * run)] }
-          [Mark.line(ends, word(angle) == "trouble" ? "trouble" : "good", "#{number(angle)}°"), Mark.line(layout.bearing.nearest_side(subject))]
+          [Mark.line(ends, word(angle) == "trouble" ? "trouble" : "good", "#{number(angle)}°"),
+           Mark.line(layout.bearing.nearest_side(subject))]
         end
       end
     end

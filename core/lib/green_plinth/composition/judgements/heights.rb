@@ -44,8 +44,10 @@ module GreenPlinth
 
         def band(near, far)
           wide = box.map(&:abs).max * 2
-          corner = ->(across, depth) { [(eye.right[0] * across) + (eye.toward[0] * depth), (eye.right[1] * across) + (eye.toward[1] * depth)] }
-          Plan::Geos.polygon([corner[-wide, near], corner[wide, near], corner[wide, far], corner[-wide, far]]).intersection(@evaluation.ground.foot)
+          corner = ->(across, depth) { [(eye.right[0] * across) + (eye.toward[0] * depth),
+                                        (eye.right[1] * across) + (eye.toward[1] * depth)] }
+          Plan::Geos.polygon([corner[-wide, near], corner[wide, near], corner[wide, far], corner[-wide, far]])
+            .intersection(@evaluation.ground.foot)
         end
 
         def top_of(band)

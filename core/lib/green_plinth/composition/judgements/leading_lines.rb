@@ -15,7 +15,8 @@ module GreenPlinth
           return if focal.nil? || lines.empty?
 
           leading = lines.select { |line| leads?(line) }
-          judged(leading.empty? ? "look" : "good", sentence(leading.size), figure: leading.size.to_f, unit: "of #{lines.size}", marks: marks(leading))
+          judged(leading.empty? ? "look" : "good", sentence(leading.size), figure: leading.size.to_f, unit: "of #{lines.size}",
+            marks: marks(leading))
         end
 
         private

@@ -14,8 +14,10 @@ module GreenPlinth
         def verdict
           share = layout.symmetry_pct or return
           alike = share > ALIKE_PCT
-          judged(alike ? "look" : "good", "Folded left on right, #{number(share)} % of what stands there falls on itself#{alike ? ": shift or turn one side" : ""}.",
-            figure: share, unit: "%", marks: [Mark.line([[0, box[1]], [0, box[3]]]), *(alike ? [Mark.area(layout.mirrored, "trouble")] : [])])
+          judged(alike ? "look" : "good",
+            "Folded left on right, #{number(share)} % of what stands there falls on itself#{alike ? ": shift or turn one side" : ""}.",
+            figure: share, unit: "%",
+            marks: [Mark.line([[0, box[1]], [0, box[3]]]), *(alike ? [Mark.area(layout.mirrored, "trouble")] : [])])
         end
       end
     end

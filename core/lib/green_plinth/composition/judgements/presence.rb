@@ -22,7 +22,8 @@ module GreenPlinth
         private
 
         def unknown(share)
-          judged("unknown", "The subjects stand on #{number(share)} % of the top. For this purpose there is no usual share.", figure: share, unit: "%")
+          judged("unknown", "The subjects stand on #{number(share)} % of the top. For this purpose there is no usual share.", figure: share,
+            unit: "%")
         end
 
         def sentence(share, low, usual, high)

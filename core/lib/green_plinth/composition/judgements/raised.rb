@@ -19,7 +19,8 @@ module GreenPlinth
           return judged("unknown", "#{stands}. #{ASK}", figure: raised, unit: "mm") unless limit
 
           word = raised <= limit ? "good" : "trouble"
-          judged(word, "#{stands}; your limit is #{mm(limit)}.", figure: raised, unit: "mm", marks: [Mark.point(subject.at_mm, word, mm(raised))])
+          judged(word, "#{stands}; your limit is #{mm(limit)}.", figure: raised, unit: "mm",
+            marks: [Mark.point(subject.at_mm, word, mm(raised))])
         end
 
         ASK = "Type how far your rules let it be raised, and this says whether that is kept."

@@ -19,7 +19,8 @@ module GreenPlinth
           gap = formation.least_gap_mm
           return judged("good", "One base alone: it has no neighbours.", unit: "mm") unless gap
 
-          judged(gap.zero? ? "trouble" : gap < LEAST_MM ? "look" : "good", sentence(formation, gap), figure: gap, unit: "mm", marks: marks(formation))
+          judged(gap.zero? ? "trouble" : gap < LEAST_MM ? "look" : "good", sentence(formation, gap), figure: gap, unit: "mm",
+            marks: marks(formation))
         end
 
         private
@@ -34,7 +35,13 @@ module GreenPlinth
         def marks(formation)
           formation.neighbours.map { |offset| Mark.area(formation.foot_at(offset)) } +
             formation.neighbours.flat_map { |offset| formation.silhouettes_at(offset).map { |shape| Mark.area(shape) } } +
-            (formation.interference.empty? ? [] : [Mark.area(formation.interference, "trouble", "#{number(formation.interference_mm2)} mm²")])
+            interference(formation)
+        end
+
+        def interference(formation)
+          return [] if formation.interference.empty?
+
+          [Mark.area(formation.interference, "trouble", "#{number(formation.interference_mm2)} mm²")]
         end
       end
     end

@@ -23,7 +23,8 @@ module GreenPlinth
           distance = Math.hypot(nearest[0] - focal.at_mm[0], nearest[1] - focal.at_mm[1])
           near = distance <= NEAR * longer_side
           advice = ": nearer to it, the eye finds room to wander" unless near
-          judged(near ? "good" : "look", "#{focal.name.capitalize} stands #{mm(distance)} from the nearest crossing of the third lines#{advice}.",
+          judged(near ? "good" : "look",
+            "#{focal.name.capitalize} stands #{mm(distance)} from the nearest crossing of the third lines#{advice}.",
             figure: distance, unit: "mm", marks: lines + reach(distance))
         end
 
@@ -45,7 +46,8 @@ module GreenPlinth
           third = thirds(left, right).min_by { |line| (line - at).abs }
           near = (third - at).abs <= NEAR * (right - left)
           across = 100 * (at - left) / (right - left)
-          judged(near ? "good" : "look", "In the picture #{focal.name} stands #{number(across)} % of the way across, #{mm((third - at).abs)} from a third.",
+          judged(near ? "good" : "look",
+            "In the picture #{focal.name} stands #{number(across)} % of the way across, #{mm((third - at).abs)} from a third.",
             figure: (third - at).abs, unit: "mm", marks: thirds(left, right).map { |line| picture_line(line) })
         end
 

@@ -53,7 +53,8 @@ module GreenPlinth
         def taken(course, zone, at, technique, area, count, soak)
           gripped = zone.below(at).any? { |below| below.material&.trait?("grips") }
           @dose.course(course, area, textured: gripped) +
-            @dose.held(technique, area / DM2 * course.cover, count, soak, glue: course.material&.sets? ? nil : course.glue || technique.glue)
+            @dose.held(technique, area / DM2 * course.cover, count, soak,
+              glue: course.material&.sets? ? nil : course.glue || technique.glue)
         end
 
         def laid(course, zone, at, technique, soak)
@@ -106,8 +107,9 @@ module GreenPlinth
         end
 
         def treat(course, zone, at, id)
-          add(@catalogue.usual_technique("found_treated"), zone, id: "#{id}/treat", amount: 1, laid: Laid.new(material_key: course.material_key),
-            where: [course.pointer], places: [course.pointer], words: { treatment: treatment(course.material) }, stack: [zone.pointer, at - 0.5])
+          add(@catalogue.usual_technique("found_treated"), zone, id: "#{id}/treat", amount: 1,
+            laid: Laid.new(material_key: course.material_key), where: [course.pointer], places: [course.pointer],
+            words: { treatment: treatment(course.material) }, stack: [zone.pointer, at - 0.5])
         end
 
         # @return [String] "Sieve and bake"

@@ -53,8 +53,8 @@ module GreenPlinth
 
         def body(form, stratum, dm2, stack, technique: @catalogue.technique(form.material.technique))
           thick = stratum.volume_mm3 / stratum.area_mm2
-          add(technique, form, id: "#{form.id}/lay", amount: dm2, laid: Laid.new(material_key: form.material.key, thickness_mm: thick), stack: stack,
-            uses: [@dose.body(form.material, stratum.volume_mm3)])
+          add(technique, form, id: "#{form.id}/lay", amount: dm2, laid: Laid.new(material_key: form.material.key, thickness_mm: thick),
+            stack: stack, uses: [@dose.body(form.material, stratum.volume_mm3)])
         end
 
         def form_cut(form, _stratum, dm2, stack)
@@ -99,14 +99,15 @@ module GreenPlinth
         end
 
         def seal(form, key, coat, dm2, stack)
-          add(@catalogue.usual_technique("form_sealed"), form, id: "#{form.id}/seal-#{coat + 1}", amount: dm2, laid: Laid.new(material_key: key),
-            stack: stack, uses: [film(key, dm2)])
+          add(@catalogue.usual_technique("form_sealed"), form, id: "#{form.id}/seal-#{coat + 1}", amount: dm2,
+            laid: Laid.new(material_key: key), stack: stack, uses: [film(key, dm2)])
         end
 
         # One usual coat of a material over an area.
         def film(key, dm2)
           material = @catalogue[key]
-          Quantities::Use.new(material: key, unit: "ml", amount: material && (dm2 * DM2 * (material.reference_mm || 0.1) / (1 - material.shrinkage) / 1000))
+          Quantities::Use.new(material: key, unit: "ml",
+            amount: material && (dm2 * DM2 * (material.reference_mm || 0.1) / (1 - material.shrinkage) / 1000))
         end
       end
     end

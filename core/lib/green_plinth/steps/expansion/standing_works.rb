@@ -10,8 +10,9 @@ module GreenPlinth
         def feature(feature)
           technique = @catalogue.technique(feature.technique) || @catalogue.technique(feature.kind["technique"])
           coated = feature.courses.any?
-          add(technique, feature, id: feature.id, amount: feature_amount(feature, technique), laid: Laid.new(material_key: feature.material_key),
-            uses: @dose.held(technique, 0, 1, 0), places: coated ? [] : standing_at(feature), stack: coated ? [feature.pointer, -1] : nil)
+          add(technique, feature, id: feature.id, amount: feature_amount(feature, technique),
+            laid: Laid.new(material_key: feature.material_key), uses: @dose.held(technique, 0, 1, 0),
+            places: coated ? [] : standing_at(feature), stack: coated ? [feature.pointer, -1] : nil)
           coats_of(feature) if coated
           dress(feature)
         end
@@ -30,8 +31,9 @@ module GreenPlinth
           technique = technique_of(course)
           area = feature.outline ? faces(feature) * course.cover : DM2
           glue = course.material&.sets? ? nil : technique.glue
-          add(technique, feature, id: course.id || "#{feature.id}/#{at + 1}-#{course.material_key.delete_prefix("mix:")}", amount: area / DM2,
-            laid: Laid.new(material_key: course.material_key, thickness_mm: course.own_thickness_mm, stages: unknown_stages(course)),
+          add(technique, feature, id: course.id || "#{feature.id}/#{at + 1}-#{course.material_key.delete_prefix("mix:")}",
+            amount: area / DM2, laid: Laid.new(material_key: course.material_key, thickness_mm: course.own_thickness_mm,
+              stages: unknown_stages(course)),
             where: [course.pointer], places: [], stack: [feature.pointer, at], coats: coats(course, technique), rig: course.rig,
             uses: @dose.course(course, area) + @dose.held(technique, area / DM2, 1, 0, glue: glue))
         end

@@ -29,12 +29,15 @@ module GreenPlinth
         end
 
         def dam(pool)
-          add(@catalogue.usual_technique("edge_dammed"), pool.water, id: "#{pool.id}/dam", amount: pool.dam_mm / DM, stack: [pool.water.pointer, -1])
+          add(@catalogue.usual_technique("edge_dammed"), pool.water, id: "#{pool.id}/dam", amount: pool.dam_mm / DM,
+            stack: [pool.water.pointer, -1])
         end
 
         # Ground that breathes under the water: any porous or loose course, or bare porous bulk.
         def breathing_bed?(water)
-          zones = @design.zones.each_with_index.select { |_, index| Plan::Geos.area(@terrain.ground.area(index).intersection(water.area)) > 1 }
+          zones = @design.zones.each_with_index.select do |_, index|
+            Plan::Geos.area(@terrain.ground.area(index).intersection(water.area)) > 1
+          end
           tops = zones.flat_map { |zone, _| zone.courses.last(BREATHING_COURSES).map(&:material) }
           tops = [*@design.forms, @design.plinth].map(&:material) if tops.empty?
           tops.any? { |material| material&.trait?("porous") || material&.trait?("loose") }
@@ -44,8 +47,8 @@ module GreenPlinth
           water = pool.water
           several = pool.layers.size > 1
           add(pouring(water), water, id: several ? "#{water.id}/pour-#{index + 1}" : "#{water.id}/pour", amount: pool.area_mm2 / DM2,
-            laid: Laid.new(material_key: water.medium_key, thickness_mm: layer.thickness_mm), stack: [water.pointer, index], splittable: false,
-            uses: water.medium ? [@dose.body(water.medium, layer.volume_mm3)] : [],
+            laid: Laid.new(material_key: water.medium_key, thickness_mm: layer.thickness_mm), stack: [water.pointer, index],
+            splittable: false, uses: water.medium ? [@dose.body(water.medium, layer.volume_mm3)] : [],
             words: { place: several ? "#{water.name}, layer #{index + 1} of #{pool.layers.size}" : water.name })
         end
 

@@ -20,7 +20,8 @@ module GreenPlinth
 
           app.get("/api/builds/:id/sight") do
             eye = evaluation.eye
-            asked = Composition::Eye.new(number("direction", TURNS, eye.direction_deg) % 360, number("elevation", ELEVATIONS, eye.elevation_deg))
+            asked = Composition::Eye.new(number("direction", TURNS, eye.direction_deg) % 360,
+              number("elevation", ELEVATIONS, eye.elevation_deg))
             json_body(evaluation.sight_view(asked))
           end
 

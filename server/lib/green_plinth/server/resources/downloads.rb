@@ -23,7 +23,8 @@ module GreenPlinth
         # What the file is called, and the paper that ?page= names.
         module Written
           def file_name
-            evaluation.design.title.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-+|-+\z/, "")[0, 60].then { |name| name.empty? ? "build" : name }
+            evaluation.design.title.downcase.gsub(/[^a-z0-9]+/, "-")
+              .gsub(/\A-+|-+\z/, "")[0, 60].then { |name| name.empty? ? "build" : name }
           end
 
           def paper(export)

@@ -59,13 +59,15 @@ module GreenPlinth
           end
 
           def export_as_data(export)
-            { "format" => export.code, "name" => export.title, "ending" => export.ending, "papers" => export.papers, "beside" => export.beside }
+            { "format" => export.code, "name" => export.title, "ending" => export.ending, "papers" => export.papers,
+              "beside" => export.beside }
           end
 
           def judgement_as_data(judgement) = { "key" => judgement.code, "drawn_unasked" => judgement.drawn_unasked? }
 
           def entry_kind
-            Files::CatalogueFile::KINDS.include?(params["kind"]) ? params["kind"] : raise(Refusal.not_found("kind of entry #{params["kind"].to_s[0, 40]}"))
+            kind = params["kind"].to_s
+            Files::CatalogueFile::KINDS.include?(kind) ? kind : raise(Refusal.not_found("kind of entry #{kind[0, 40]}"))
           end
 
           def entry_key = params["key"].to_s[0, 60]
@@ -74,7 +76,8 @@ module GreenPlinth
 
           # laid: it comes in units of a known size, like bricks.
           def things(catalogue)
-            listed(catalogue.things, "name", "label", "measure", "drawn_as").map { |thing| thing.merge("laid" => catalogue.things[thing["key"]].key?("size_mm")) }
+            listed(catalogue.things, "name", "label", "measure", "drawn_as")
+              .map { |thing| thing.merge("laid" => catalogue.things[thing["key"]].key?("size_mm")) }
           end
 
           def listed(entries, *members)

@@ -8,7 +8,8 @@ module GreenPlinth
         def self.registered(app)
           app.post("/api/outlines") do
             drawing = body_as("SvgDrawing")
-            json_body({ "points_mm" => drawing["svg"] ? Imports::SvgOutline.points(drawing["svg"]) : Imports::DxfOutline.points(drawing["dxf"]) })
+            svg, dxf = drawing.values_at("svg", "dxf")
+            json_body({ "points_mm" => svg ? Imports::SvgOutline.points(svg) : Imports::DxfOutline.points(dxf) })
           end
         end
       end

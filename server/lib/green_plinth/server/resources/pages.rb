@@ -5,9 +5,10 @@ module GreenPlinth
     module Resources
       # The built pages. Every path that is no file and no API is the application's, which reads it itself.
       module Pages
-        TYPES = { ".js" => "text/javascript", ".css" => "text/css", ".svg" => "image/svg+xml", ".woff2" => "font/woff2", ".woff" => "font/woff",
-                  ".png" => "image/png" }.freeze
-        POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-%<nonce>s'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; " \
+        TYPES = { ".js" => "text/javascript", ".css" => "text/css", ".svg" => "image/svg+xml", ".woff2" => "font/woff2",
+                  ".woff" => "font/woff", ".png" => "image/png" }.freeze
+        POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-%<nonce>s'; " \
+                 "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; " \
                  "form-action 'none'; base-uri 'none'; frame-ancestors 'none'"
 
         def self.registered(app)

@@ -22,7 +22,8 @@ module GreenPlinth
           app.get("/api/builds/:id/why-not") do
             first, later = %w[first later].map { |name| step_named(params[name], name) }
             chain = Questions::WhyNot.new(evaluation.steps).chain(first.id, later.id)
-            json_body({ "reasons" => chain.map(&:to_h), "patch" => chain.empty? ? Steps::Wishes.patch(evaluation.design, first, later) : [] })
+            json_body({ "reasons" => chain.map(&:to_h),
+                        "patch" => chain.empty? ? Steps::Wishes.patch(evaluation.design, first, later) : [] })
           end
         end
       end
