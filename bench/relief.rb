@@ -16,7 +16,6 @@ best = lambda do |&work|
 end
 
 path = ARGV.first || File.expand_path("../samples/lineside-set.json", __dir__)
-catalogue = GreenPlinth::Catalogue.default
 design = GreenPlinth.read(File.read(path))
 evaluation = GreenPlinth.evaluate(design)
 terrain = evaluation.terrain
@@ -29,18 +28,18 @@ row = ->(name, seconds) { printf("%-34s %9.2f %16d %8.1f\n", name, seconds * 100
 row.call("bare copy of the field", copy)
 row.call("coverage of the top", best.call { GreenPlinth::Relief::Coverage.of(evaluation.ground.top, terrain.grid) })
 design.forms.each_with_index do |form, index|
-  below = GreenPlinth::Relief::Bulk.new(design.plinth, design.forms.first(index), catalogue)
-  with = best.call { GreenPlinth::Relief::Bulk.new(design.plinth, design.forms.first(index + 1), catalogue) }
-  without = best.call { GreenPlinth::Relief::Bulk.new(design.plinth, design.forms.first(index), catalogue) }
+  below = GreenPlinth::Relief::Bulk.new(design.plinth, design.forms.first(index))
+  with = best.call { GreenPlinth::Relief::Bulk.new(design.plinth, design.forms.first(index + 1)) }
+  without = best.call { GreenPlinth::Relief::Bulk.new(design.plinth, design.forms.first(index)) }
   row.call("form #{form.kind}: #{form.name}", [with - without, 1e-6].max) if below
 end
 covers = design.zones.each_index.map { |index| GreenPlinth::Relief::Cover.of(evaluation.ground.area(index), terrain.grid) }
 row.call("zones' cover",
   best.call { design.zones.each_index { |index| GreenPlinth::Relief::Cover.of(evaluation.ground.area(index), terrain.grid) } })
 row.call("courses laid on",
-  best.call { GreenPlinth::Relief::Terrain.new(evaluation.bulk, evaluation.ground, covers, design.zones, catalogue) })
-row.call("waters flooded", best.call { GreenPlinth::Waters::Pouring.pools(design.waters, terrain, design.plinth.lip_mm, catalogue) })
-row.call("slopes", best.call { GreenPlinth::Relief::Slopes.new(terrain, design.zones, catalogue).classes })
+  best.call { GreenPlinth::Relief::Terrain.new(evaluation.bulk, evaluation.ground, covers, design.zones) })
+row.call("waters flooded", best.call { GreenPlinth::Waters::Pouring.pools(design.waters, terrain, design.plinth.lip_mm) })
+row.call("slopes", best.call { GreenPlinth::Relief::Slopes.new(terrain, design.zones).classes })
 levels = GreenPlinth::Relief::Levels.new(terrain)
 row.call("contours", best.call { levels.lines(levels.usual_interval) })
 row.call("solid of #{GreenPlinth::Screens::Turntable::CELLS_ALONG} cells along", best.call do

@@ -14,7 +14,6 @@ module GreenPlinth
 
   LOADER = Zeitwerk::Loader.new.tap do |loader|
     loader.push_dir(__dir__)
-    loader.enable_reloading if ENV["GREEN_PLINTH_RELOAD"]
     loader.setup
   end
   private_constant :LOADER
@@ -41,3 +40,7 @@ module GreenPlinth
     end
   end
 end
+
+# All at once: the loader watches for classes that hold others while it waits for them, and whatever the compiler had made
+# fast until then is slow for good (Ruby 3.1: tracing throws compiled code away, and only a first time is counted).
+GreenPlinth.send(:const_get, :LOADER).eager_load

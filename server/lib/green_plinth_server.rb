@@ -16,11 +16,11 @@ module GreenPlinth
     PAGES = File.join(ROOT, "web", "dist")
     OPENAPI = File.join(ROOT, "docs", "openapi.json")
     SAMPLES = File.join(ROOT, "samples")
-    MIGRATIONS = File.join(ROOT, "db", "migrations")
 
     Zeitwerk::Loader.new.tap do |loader|
       loader.push_dir(File.join(__dir__, "green_plinth", "server"), namespace: Server)
       loader.setup
+      loader.eager_load # at once, for the reason that the core gives
     end
 
     # The application over a database.

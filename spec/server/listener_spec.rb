@@ -27,6 +27,18 @@ RSpec.describe "News of changes" do
     expect(listener(store(news: news)).wait(1, nil, 5)).to eq(7)
   end
 
+  it "waits on while there is news of other builds only" do
+    news = Queue.new << [GreenPlinth::Server::Store::CHANGED, "1 7"]
+    ear = listener(store(news: news))
+    ear.wait(1, nil, 5)
+    waiting = Thread.new { ear.wait(1, 7, 5) }
+    Timeout.timeout(5) { sleep 0.01 until waiting.stop? }
+    news << [GreenPlinth::Server::Store::CHANGED, "2 3"]
+    Timeout.timeout(5) { sleep 0.01 until ear.latest(2) == 3 }
+    news << [GreenPlinth::Server::Store::CHANGED, "1 8"]
+    expect(waiting.value).to eq(8)
+  end
+
   it "listens again when the database is back, and looks up what it missed" do
     ear = nil
     expect do
@@ -49,18 +61,16 @@ RSpec.describe "News of changes" do
     let(:file) { JSON.parse(JSON.generate(plain_file)) }
 
     it "hears of a build that another process changes" do
-      ear = listener(ServerSpec.store)
       id = other.create(file, summary: {})
+      ear = listener(ServerSpec.store)
       Timeout.timeout(5) { sleep 0.01 until ear.latest(id) }
       other.change(id, 1, file, label: "Nothing", patch: [], summary: {})
       expect(ear.wait(id, 1, 5)).to eq(2)
     end
 
     it "gives a desk the entries that another process stocks" do
-      ServerSpec.app
       desk = GreenPlinth::Server::Desk.new(ServerSpec.store)
       listener(ServerSpec.store).on_restocked { desk.restock }
-      sleep 0.2 # until it listens
       copy = desk.catalogue.materials.fetch("cork_tile").to_h.merge("name" => "bark tile")
       other.put_own("materials" => { "bark_tile" => copy })
       Timeout.timeout(5) { sleep 0.01 until desk.catalogue.materials.key?("bark_tile") }

@@ -15,7 +15,8 @@ module Every
     def failure_message = @empty ? "expected some to #{matcher.description}, there are none" : super
   end
 
-  def all(expected) = OfSome.new(expected)
+  # In a page, `all` also finds elements by a selector.
+  def all(expected, ...) = RSpec::Matchers.is_a_matcher?(expected) ? OfSome.new(expected) : super
 
   # Of whatever there is, which may be nothing: for scenes of every kind.
   def all_there_are(expected) = RSpec::Matchers::BuiltIn::All.new(expected)

@@ -13,17 +13,20 @@ module ServerSpec
       url = ENV["DATABASE_URL"] or raise "Run bin/test, or set DATABASE_URL to a database for tests."
       raise "DATABASE_URL names no test database: #{url[/[^\/]+\z/]}" unless url.end_with?("_test")
 
-      Sequel.connect(url, max_connections: 20)
+      Sequel.connect(url, max_connections: 40)
     end
   end
 
   # An application keeps the maker's own entries in mind: it begins anew where there were any.
   def clear
     database[:builds].delete
-    @app = nil if [:own_entries, :dryings].sum { |table| database[table].delete }.positive?
+    @begun = nil if [:own_entries, :dryings].sum { |table| database[table].delete }.positive?
   end
 
-  def app = database.then { |db| @app ||= GreenPlinth::Server.app(db, clock: -> { NOW }) }
+  # The same object for all specs, since the browser's server keeps what it was started with; behind it the one begun last.
+  def app = @app ||= ->(env) { begun.call(env) }
+
+  def begun = @begun ||= database.then { |db| GreenPlinth::Server.app(db, clock: -> { NOW }) }
 
   def store = database.then { |db| GreenPlinth::Server::Store.new(db) }
 end

@@ -6,10 +6,19 @@ module GreenPlinth
     # The bases are alike, so one base and its neighbours tell of all.
     class Formation
       # @param foot [RGeo geometry] of one base
-      def initialize(design, foot)
+      # @param data [Hash] how they stand, as in a plinth file
+      def initialize(design, foot, data = design.to_h["formation"] || {})
         @design = design
-        @data = design.to_h["formation"] || {}
+        @data = data
         @foot = foot
+      end
+
+      # The same bases, standing otherwise.
+      # @return [Formation]
+      def standing(**members)
+        other = self.class.new(@design, @foot, @data.merge(members.transform_keys(&:to_s)))
+        other.shadow = shadow
+        other
       end
 
       # @return [Boolean] whether the maker says how they stand
@@ -42,6 +51,13 @@ module GreenPlinth
       # @return [Array<RGeo geometry>]
       def silhouettes_at(offset) = @design.subjects.map { |subject| shifted(subject.shadow, offset) }
 
+      protected
+
+      # What all the subjects of one base cover of the plan: the same however the bases stand.
+      attr_writer :shadow
+
+      def shadow = @shadow ||= Plan::Geos.union(@design.subjects.map(&:shadow))
+
       private
 
       def pitch
@@ -50,8 +66,6 @@ module GreenPlinth
           [max_x - min_x + gap_mm, max_y - min_y + gap_mm]
         end
       end
-
-      def shadow = @shadow ||= Plan::Geos.union(@design.subjects.map(&:shadow))
 
       def shifted(shape, (dx, dy)) = Plan::Outline.moved(shape, [dx, dy], 0.0)
     end

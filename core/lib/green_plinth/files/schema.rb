@@ -58,10 +58,11 @@ module GreenPlinth
       end
 
       def words(error)
-        send(:"word_#{error["type"]}", error)
-      rescue NoMethodError
-        type = TYPES[error["type"]] and return "must be #{type}"
-        "is not as the format wants it"
+        word = :"word_#{error["type"]}"
+        return send(word, error) if respond_to?(word, true)
+
+        type = TYPES[error["type"]]
+        type ? "must be #{type}" : "is not as the format wants it"
       end
 
       def word_required(error) = "is missing #{error["details"]["missing_keys"].join(", ")}"

@@ -42,6 +42,7 @@ module GreenPlinth
 
       def events = @events ||= read
 
+      # Given nonsense, the parser stumbles over itself: a NoMethodError is its way to say so.
       def read
         calendars = Icalendar::Calendar.parse(@text.dup)
         refuse("is no calendar file: it has no VCALENDAR in it") if calendars.empty?

@@ -7,7 +7,6 @@ module GreenPlinth
       MOST_POINTS = 2000
       # No base is larger, mm from its middle.
       FARTHEST_MM = 2500
-      FINEST_MM = 0.01
 
       # @param pointer [String] of the drawing in the request, for problems
       # @param unit [Float] mm for each unit of the drawing

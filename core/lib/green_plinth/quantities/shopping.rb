@@ -13,8 +13,6 @@ module GreenPlinth
         end
       end
 
-      ML_PER_G = { "g" => true, "ml" => true }.freeze
-
       # @param steps [Array<Steps::Step>]
       # @param copies [Integer]
       def initialize(steps, catalogue, copies)

@@ -23,15 +23,13 @@ module GreenPlinth
 
       private
 
-      # @param changed [Design]
-      def clears?(changed) = (Composition::Formation.new(changed, @evaluation.ground.foot).least_gap_mm || 0) >= WANTED_MM
-      def formed(**members) = design.with("formation", design.to_h["formation"].merge(members.transform_keys(&:to_s)))
+      def clears?(formation) = (formation.least_gap_mm || 0) >= WANTED_MM
 
       # All subjects by the same turn, as little as does it.
       def turned
         (1..35).flat_map { |i| [i * TURN_DEG, -i * TURN_DEG] }.each do |turn|
           subjects = design.to_h["subjects"].map { |data| data.merge("turn_deg" => ((data["turn_deg"] || 0) + turn) % 360) }
-          next unless clears?(design.with("subjects", subjects))
+          next unless clears?(Composition::Formation.new(design.with("subjects", subjects), @evaluation.ground.foot))
 
           patch = subjects.each_with_index.map do |data, index|
             { "op" => "add", "path" => "/subjects/#{index}/turn_deg", "value" => data["turn_deg"] }
@@ -43,15 +41,15 @@ module GreenPlinth
 
       # Every other row by half a base; no help against neighbours in the same row.
       def staggered(formation)
-        return if formation.rows < 2 || (formation.columns > 1 && !clears?(formed(rows: 1)))
+        return if formation.rows < 2 || (formation.columns > 1 && !clears?(formation.standing(rows: 1)))
 
         half = (Plan::Outline.size(design.plinth.outline)[0] + formation.gap_mm) / 2
-        put("stagger the rows by #{mm(half)}", "/formation/stagger_mm", half) if clears?(formed(stagger_mm: half))
+        put("stagger the rows by #{mm(half)}", "/formation/stagger_mm", half) if clears?(formation.standing(stagger_mm: half))
       end
 
       def wider(formation)
         gaps = (1..(MOST_GAP_MM * 2)).map { |i| formation.gap_mm + (i / 2.0) }
-        gap = gaps.find { |wide| clears?(formed(gap_mm: wide)) }
+        gap = gaps.find { |wide| clears?(formation.standing(gap_mm: wide)) }
         gap && put("stand them #{mm(gap)} apart", "/formation/gap_mm", gap)
       end
     end

@@ -34,13 +34,17 @@ module GreenPlinth
       # @param seconds [Numeric] at most so long
       # @return [Integer, nil] the version; nil when none came
       def wait(id, seen, seconds)
+        until_then = now + seconds
         @lock.synchronize do
-          @news.wait(@lock, seconds) if @versions[id] == seen
+          # News of any build wakes everybody who waits.
+          @news.wait(@lock, until_then - now) while @versions[id] == seen && now < until_then
           @versions[id] unless @versions[id] == seen
         end
       end
 
       private
+
+      def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
       def listen(pause)
         @store.listen(ready: -> { catch_up }) { |channel, payload| heard(channel, payload) }
