@@ -208,7 +208,8 @@ RSpec.describe "Time by hand", type: :feature do
     JS
     across = page.evaluate_script(<<~JS)
       (() => {
-        const text = [...document.querySelectorAll('section[aria-label=Section] svg text')].find((t) => /true to scale/.test(t.textContent));
+        const texts = [...document.querySelectorAll('section[aria-label=Section] svg text')];
+        const text = texts.find((t) => /true to scale/.test(t.textContent));
         return text.previousElementSibling.getBBox().width;
       })()
     JS

@@ -163,7 +163,9 @@ after: [10, 0, { long: [50] }] }).start("long")).to eq(minutes("2027-03-01T00:00
   end
 
   describe GreenPlinth::Schedule::FreeTime do
-    subject(:bench) { described_class.new(GreenPlinth::Schedule::Network.new(start: 0, sittings: [[100, 160], [200, 300]], hands: 1, steps: [])) }
+    subject(:bench) { described_class.new(network) }
+
+    let(:network) { GreenPlinth::Schedule::Network.new(start: 0, sittings: [[100, 160], [200, 300]], hands: 1, steps: []) }
 
     it "finds the earliest free time that holds the whole" do
       expect(bench.earliest(0, 60)).to eq([100, 0])

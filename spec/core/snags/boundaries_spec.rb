@@ -63,6 +63,17 @@ RSpec.describe "Snags at their limits" do
     expect(codes(plain_file(**standing[mass_g: 20, height_mm: 40]))).not_to include("balance/tips")
   end
 
+  # A thicker plinth weighs down, but lifts what stands on it, too: 300 g at 46 mm of 50 go from 11.0° to 15.0°, 2 kg half a
+  # metre tall stay where they tip.
+  it "balance/tips offers a thicker plinth where that steadies it, and nowhere else" do
+    helped = plain_file(**standing[mass_g: 300, height_mm: 150, at_mm: [46, 0]])
+    fix = evaluation(helped).snags.find { |snag| snag.code == "balance/tips" }.fixes.first
+    expect(fix.patch).to eq([{ "op" => "add", "path" => "/plinth/thickness_mm", "value" => 40.0 }])
+    expect(codes(GreenPlinth::Patch.apply(JSON.parse(JSON.generate(helped)), fix.patch))).not_to include("balance/tips")
+    tall = evaluation(plain_file(**standing[mass_g: 2000, height_mm: 500])).snags.find { |snag| snag.code == "balance/tips" }
+    expect(tall.fixes).to be_empty
+  end
+
   it "balance/tips says nothing while a mass is unknown" do
     expect(codes(plain_file(**standing[height_mm: 4000]))).not_to include("balance/tips")
   end
