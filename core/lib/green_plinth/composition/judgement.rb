@@ -35,7 +35,13 @@ module GreenPlinth
         # @return [Array<Verdict>] of those made for the purpose that have something to look at, in the order in which a maker looks
         def verdicts(evaluation)
           all.select { |judgement| judgement.made_for?(evaluation.design.purpose) }
-            .filter_map { |judgement| judgement.of(evaluation).verdict }
+            .filter_map { |judgement| Failures.guard("the judgement #{judgement.code}", judgement.missing) { judgement.of(evaluation).verdict } }
+        end
+
+        # @return [Verdict] that it cannot be said
+        def missing
+          Verdict.new(key: code, title: title, verdict: "unknown", sentence: "It broke down here; the program's log says more.", marks: [],
+            fixes: [])
         end
 
         # @param evaluation [Evaluation]

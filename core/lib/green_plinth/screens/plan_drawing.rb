@@ -7,6 +7,7 @@ module GreenPlinth
       # Points nearer to the line than this are left out, mm: less than a screen shows.
       FINE_MM = 0.03
       SHORE_MM = 0.06
+      LAYERS = %w[border forms zones features subjects waters].freeze
 
       # @param evaluation [Evaluation]
       def initialize(evaluation)
@@ -16,8 +17,8 @@ module GreenPlinth
 
       # @return [Hash]
       def to_h
-        { "foot" => rings(@evaluation.ground.foot), "top" => rings(@evaluation.ground.top), "border" => border, "forms" => forms,
-          "zones" => zones, "features" => features, "subjects" => subjects, "waters" => waters }
+        { "foot" => rings(@evaluation.ground.foot), "top" => rings(@evaluation.ground.top) }
+          .merge(LAYERS.to_h { |layer| [layer, Failures.guard("the drawing of #{layer}", []) { send(layer) }] })
       end
 
       private

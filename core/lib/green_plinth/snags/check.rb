@@ -24,8 +24,18 @@ module GreenPlinth
         # @param families [Array<String>, nil] only those of these families
         # @return [Array<Snag>] the worst first, then in the order in which the checks look
         def snags(evaluation, families: nil)
-          found = all.select { |check| families.nil? || families.include?(check.family) }.flat_map { |check| check.new(evaluation).snags }
+          found = all.select { |check| families.nil? || families.include?(check.family) }.flat_map { |check| check.looked(evaluation) }
           found.sort_by.with_index { |snag, index| [SEVERITIES.index(snag.severity), index] }
+        end
+
+        # @return [Array<Snag>] what it finds; that it is missing where it breaks down
+        def looked(evaluation) = Failures.guard("the check #{code}", [missing]) { new(evaluation).snags }
+
+        private
+
+        def missing
+          Snag.new(code: "program/check_missing", severity: "advice", where: "", fixes: [],
+            message: "The check #{code} broke down here: what it looks for is not looked for. The program's log says more.")
         end
       end
 

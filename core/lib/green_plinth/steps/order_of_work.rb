@@ -7,11 +7,15 @@ module GreenPlinth
     class OrderOfWork
       attr_reader :works, :waits, :conflicts
 
+      # @return [Array<Class>] rules that broke down
+      attr_reader :missing
+
       # @param design [Design]
       # @param terrain [Relief::Terrain]
       # @param pools [Array<Waters::Pool>]
       def initialize(design, terrain, pools)
         @design = design
+        @missing = []
         expansion = Expansion.new(design, terrain, pools)
         all = expansion.works
         precedence = ordered(all, expansion.places)
@@ -23,12 +27,18 @@ module GreenPlinth
 
       # The maker's pile and wishes stand first, then what must be, then schools, then advice.
       def ordered(works, places)
-        of = ->(rule) { rule.new(works, places, @design).waits }
+        of = ->(rule) { waits_of(rule, works, places) }
         by_strength = (Rules::Rule.all - [Rules::LaidOn]).flat_map(&of).group_by(&:strength)
         own = of[Rules::LaidOn] + Wishes.new(@design, works).waits
         Precedence.new(works).tap do |precedence|
           [own, *by_strength.values_at(*Rules::Rule::STRENGTHS)].compact.each { |group| group.each { |wait| precedence.add(wait) } }
         end
+      end
+
+      def waits_of(rule, works, places)
+        waits = Failures.guard("the rule #{rule.code}", nil) { rule.new(works, places, @design).waits }
+        @missing << rule unless waits
+        waits || []
       end
     end
   end

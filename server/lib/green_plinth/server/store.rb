@@ -4,70 +4,111 @@ module GreenPlinth
   module Server
     # Builds and their revisions in PostgreSQL.
     class Store
-      # A build row: id, version, position, sample_key, summary, file, label of its newest change, updated_at.
-      Build = Struct.new(:id, :version, :position, :sample_key, :summary, :file, :undo, :redo, :updated_at, keyword_init: true)
+      # A build row: id, version, position, sample_key, summary, file, labels of what undo and redo would do, updated_at, and
+      # deleted_at of one that was thrown away.
+      Build = Struct.new(:id, :version, :position, :sample_key, :summary, :file, :undo, :redo, :updated_at, :deleted_at,
+        keyword_init: true)
 
       # Raised where the version a change was based on is no longer the newest.
       class Stale < StandardError; end
+
+      # A deleted build comes back for so long, days.
+      KEPT_DAYS = 30
+
+      # One after the other over all processes: what the number locks.
+      SAMPLES_LOCK = 4_701
 
       def initialize(database)
         @db = database
         @db.extension(:pg_json)
         Sequel.extension(:pg_json_ops)
+        @revisions = Revisions.new(database, method(:plain))
       end
 
       # @return [Array<Build>] newest change first, without their files
-      def all = builds_ds.order(Sequel.desc(:updated_at), Sequel.desc(:id)).map { |row| shelved(row) }
+      def all = shelf_ds.order(Sequel.desc(:updated_at), Sequel.desc(:id)).select(*SHELVED).map { |row| shelved(row) }
 
       # @return [Build, nil]
       def find(id)
         row = build_ds(id).first or return
-        revision = revisions_ds.first(id: row[:position])
-        Build.new(**shelved(row).to_h, file: plain(revision[:file]), undo: revision[:parent_id] && revision[:label],
-          redo: next_ds(revision[:id]).get(:label))
+        revision = @revisions.row(row[:position])
+        Build.new(**shelved(row).to_h, file: plain(row[:file]), undo: revision[:parent_id] && revision[:label],
+          redo: @revisions.after(revision[:id])&.fetch(:label))
       end
 
       # @param file [Hash] a valid plinth file
       # @return [Integer] id
       def create(file, summary:, sample_key: nil)
         @db.transaction do
-          id = builds_ds.insert(sample_key: sample_key, summary: json(summary))
-          place(id, revisions_ds.insert(build_id: id, label: "New build", file: json(file)))
+          id = builds_ds.insert(sample_key: sample_key, summary: json(summary), file: json(file))
+          build_ds(id).update(position: @revisions.begin(id, file))
           id
         end
       end
 
-      # A new revision on top of the one the change was based on. Raises Stale.
-      def change(id, version, file, label:, patch:, summary:)
-        moving(id, version) do |row|
-          revision = revisions_ds.insert(build_id: id, parent_id: row[:position], label: label, patch: json(patch), file: json(file))
-          move(id, revision, summary)
+      # A new revision on top of the one the change was based on; nothing where this edit made one before. Raises Stale.
+      # @param edit_id [String, nil] a UUID of the page's own
+      def change(id, version, file, label:, patch:, summary:, edit_id: nil)
+        @db.transaction do
+          row = build_ds(id).for_update.first or return
+          next if @revisions.taken?(id, edit_id)
+          raise Stale unless row[:version] == version
+
+          move(id, @revisions.add(id, row[:position], file, label: label, patch: patch, edit_id: edit_id), file, summary)
         end
       end
 
+      # @return [Boolean] whether this edit was taken before
+      def taken?(id, edit_id) = @revisions.taken?(id, edit_id)
+
       # @return [Hash, nil] the file one change back; nil where there is none
-      def before(id) = revision_file(revisions_ds.first(id: revisions_ds.where(id: build_ds(id).select(:position)).select(:parent_id)))
+      def before(id) = before_id(id)&.then { |revision| @revisions.file(revision) }
 
       # @return [Hash, nil] the file one change on, where changes were undone
-      def ahead(id) = revision_file(next_ds(build_ds(id).get(:position)).first)
+      def ahead(id) = after_id(id)&.then { |revision| @revisions.file(revision) }
 
-      def undo(id, version, summary:)
-        moving(id, version) { |row| move(id, revisions_ds.where(id: row[:position]).get(:parent_id), summary) }
+      def undo(id, version, summary:) = moving(id, version) { step(id, before_id(id), summary) }
+      def redo(id, version, summary:) = moving(id, version) { step(id, after_id(id), summary) }
+
+      # Puts a build away; it can be brought back for a while.
+      # @return [Boolean] whether there was one
+      def delete(id)
+        builds_ds.where(Sequel[:deleted_at] < Sequel::CURRENT_TIMESTAMP - Sequel.lit("interval '#{KEPT_DAYS} days'")).delete
+        gone = build_ds(id).update(deleted_at: Sequel::CURRENT_TIMESTAMP).positive?
+        tell(id, 0) if gone
+        gone
       end
 
-      def redo(id, version, summary:)
-        moving(id, version) { |row| move(id, next_ds(row[:position]).get(:id), summary) }
+      # @return [Array<Build>] those that can be brought back, the newest first
+      def deleted
+        builds_ds.exclude(deleted_at: nil).order(Sequel.desc(:deleted_at)).select(*SHELVED, :deleted_at).map { |row| shelved(row) }
       end
 
       # @return [Boolean] whether there was one
-      def delete(id) = build_ds(id).delete.positive?
+      def bring_back(id)
+        @db.transaction do
+          there = builds_ds.where(id: id).exclude(deleted_at: nil)
+            .update(deleted_at: nil, version: Sequel[:version] + 1, updated_at: Sequel::CURRENT_TIMESTAMP).positive?
+          tell(id, build_ds(id).get(:version)) if there
+          there
+        end
+      end
 
-      # Takes the samples away and puts new ones in their place; the maker's own stay as they are.
+      # Puts samples in the place of those that are there. One that was changed stays, as the maker's own.
       # @param samples [Hash{String => Array(Hash, Hash)}] key → file and summary
+      # @yield [Build] one that was changed; answers with its file, patch and summary under another name
+      # @return [Array<Integer>] ids of those that were changed
       def replace_samples(samples)
         @db.transaction do
-          builds_ds.exclude(sample_key: nil).delete
+          @db.get(Sequel.function(:pg_advisory_xact_lock, SAMPLES_LOCK).cast(String))
+          rows = builds_ds.exclude(sample_key: nil).for_update.all
+          changed, plain = rows.partition { |row| row[:deleted_at].nil? && @revisions.changed?(row[:id], plain(row[:file])) }
+          thrown, untouched = plain.partition { |row| row[:deleted_at] }
+          builds_ds.where(id: (changed + thrown).map { |row| row[:id] }).update(sample_key: nil)
+          builds_ds.where(id: untouched.map { |row| row[:id] }).delete
+          changed.each { |row| rename(row, *yield(find(row[:id]))) }
           samples.each { |key, (file, summary)| create(file, summary: summary, sample_key: key) }
+          changed.map { |row| row[:id] }
         end
       end
 
@@ -85,7 +126,7 @@ module GreenPlinth
       end
 
       # @return [Hash{Integer => Integer}] by build
-      def versions = builds_ds.select_hash(:id, :version)
+      def versions = shelf_ds.select_hash(:id, :version)
 
       # @param kind [String] "materials" or "techniques"
       # @return [Hash{String => Hash}] the maker's own, by key
@@ -128,15 +169,19 @@ module GreenPlinth
       end
 
       def restocked = @db.notify(RESTOCKED, payload: "")
+      # What the shelf wants of a build: all but its file.
+      SHELVED = %i[id version position sample_key updated_at summary].freeze
+      private_constant :SHELVED
+
       def builds_ds = @db[:builds]
-      def build_ds(id) = builds_ds.where(id: id)
-      def revisions_ds = @db[:revisions]
+      def shelf_ds = builds_ds.where(deleted_at: nil)
+      def build_ds(id) = shelf_ds.where(id: id)
       def settings_ds = @db[:settings]
       def dryings_ds = @db[:dryings]
       def own_ds = @db[:own_entries]
 
-      # The newest of the changes made on top of a revision.
-      def next_ds(id) = revisions_ds.where(parent_id: id).reverse(:id).limit(1)
+      def before_id(id) = build_ds(id).get(:position)&.then { |position| @revisions.row(position)[:parent_id] }
+      def after_id(id) = build_ds(id).get(:position)&.then { |position| @revisions.after(position) }&.fetch(:id)
 
       # The row lock decides a race between two windows.
       def moving(id, version)
@@ -148,17 +193,22 @@ module GreenPlinth
         end
       end
 
-      def move(id, revision, summary)
-        build_ds(id).update(position: revision, version: Sequel[:version] + 1, summary: json(summary),
+      def step(id, revision, summary) = move(id, revision, @revisions.file(revision), summary)
+
+      def move(id, revision, file, summary)
+        build_ds(id).update(position: revision, file: json(file), version: Sequel[:version] + 1, summary: json(summary),
           updated_at: Sequel::CURRENT_TIMESTAMP)
-        @db.notify(CHANGED, payload: "#{id} #{build_ds(id).get(:version)}")
+        tell(id, build_ds(id).get(:version))
       end
 
-      def place(id, revision) = build_ds(id).update(position: revision)
-      def revision_file(row) = row && plain(row[:file])
+      def rename(row, file, patch, summary)
+        move(row[:id], @revisions.add(row[:id], row[:position], file, label: "Keep under another name", patch: patch), file, summary)
+      end
+
+      def tell(id, version) = @db.notify(CHANGED, payload: "#{id} #{version}")
 
       def shelved(row)
-        Build.new(**row.slice(:id, :version, :position, :sample_key, :updated_at), summary: plain(row[:summary]))
+        Build.new(**row.slice(:id, :version, :position, :sample_key, :updated_at, :deleted_at), summary: plain(row[:summary]))
       end
 
       def json(value) = Sequel.pg_jsonb_wrap(value)
