@@ -2,6 +2,7 @@
 
 require "green_plinth"
 require "json_schemer"
+require "pg"
 require "rack/protection"
 require "rack/session"
 require "securerandom"

@@ -43,6 +43,82 @@ RSpec.describe "Nothing is lost", type: :feature do
     expect(page.evaluate_script("localStorage.getItem('green-plinth:waiting:#{id}')")).to be_nil
   end
 
+  describe "where the server fails at an edit" do
+    def waits = expect(page).to(have_css("[role=status]", text: "1 change kept here"))
+
+    # The first call of a change fails so; the next ones do not.
+    def first_change
+      calls = 0
+      allow_any_instance_of(GreenPlinth::Server::Store).to receive(:change).and_wrap_original do |original, *given, **more|
+        calls += 1
+        calls == 1 ? yield(-> { original.call(*given, **more) }) : original.call(*given, **more)
+      end
+    end
+
+    it "by an outage of its database: it is said, and the edit sent again" do
+      first_change { raise Sequel::DatabaseDisconnectError, "gone" }
+      expect { nudge && waits }.to output(/the database is away/).to_stderr
+      expect(page).to have_css("[role=status]", text: "The database is away")
+      eventually(10) { stored["forms"][0]["outline"]["at_mm"] == [1, 0] }
+      expect(saved(id).version).to eq(2)
+    end
+
+    it "by a mistake of its own: likewise" do
+      first_change { raise "a mistake of ours" }
+      expect { nudge && waits }.to output(/a mistake of ours/).to_stderr
+      eventually(10) { stored["forms"][0]["outline"]["at_mm"] == [1, 0] }
+      expect(saved(id).version).to eq(2)
+    end
+
+    it "after it took it, so that the answer is lost: the edit is made once, and is nobody else's conflict" do
+      first_change { |change| change.call && raise(Sequel::DatabaseDisconnectError, "gone") }
+      expect { nudge && waits }.to output(/the database is away/).to_stderr
+      expect(saved(id).version).to eq(2)
+      expect(page).to have_no_css("[role=dialog]")
+      nudge
+      eventually { stored["forms"][0]["outline"]["at_mm"] == [2, 0] }
+    end
+  end
+
+  describe "a build that cannot be opened" do
+    def spoil(scale) = ServerSpec.database[:builds].where(id: id).update(file: Sequel.pg_jsonb_wrap(file.merge("scale" => scale)))
+
+    it "is put right by what is typed, and opens" do
+      spoil(-1)
+      visit current_path
+      within("section[aria-label='/scale']") do
+        expect(page).to have_text("must be more than 0")
+        fill_in "Put here instead", with: "72"
+      end
+      expect(barriers).to be_empty
+      click_button "Put it right"
+      expect(page).to have_css("header", text: "1:72")
+      expect(saved(id).file["scale"]).to eq(72)
+    end
+
+    it "says what is still wrong, and can be saved as it is" do
+      spoil(-1)
+      visit current_path
+      fill_in "Put here instead", with: "wide"
+      click_button "Put it right"
+      expect(page).to have_css("section[aria-label='/scale']", text: "must be a number")
+      expect(page).to have_link("Save the plinth file as it is", href: "/api/builds/#{id}/export.json")
+    end
+  end
+
+  it "brings a deleted build back, from the shelf and from its own page" do
+    ServerSpec.store.delete(id)
+    visit current_path
+    expect(page).to have_css("h1", text: "Specimen was deleted")
+    click_button "Bring it back"
+    expect(page).to have_css("[role=status]", text: "Saved")
+    ServerSpec.store.delete(id)
+    visit "/"
+    click_button "Bring Specimen back"
+    expect(page).to have_css("article[aria-label='Specimen']")
+    expect(page).to have_no_css("section[aria-label='Deleted']")
+  end
+
   describe "the same build in two windows" do
     def elsewhere(mm)
       build = ServerSpec.store.find(id)

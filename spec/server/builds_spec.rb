@@ -62,14 +62,44 @@ RSpec.describe "Builds over HTTP" do
     end
   end
 
-  it "deletes a build with its history" do
-    build = create
-    change(build, { op: "replace", path: "/title", value: "Other" })
-    delete("/api/builds/#{build["id"]}", {}, { "HTTP_X_CSRF_TOKEN" => token })
-    expect(last_response.status).to eq(204)
-    expect(ServerSpec.database[:revisions].count).to eq(0)
-    delete("/api/builds/#{build["id"]}", {}, { "HTTP_X_CSRF_TOKEN" => token })
-    expect(last_response.status).to eq(404)
+  describe "a deleted build" do
+    let(:build) { create }
+
+    before do
+      change(build, { op: "replace", path: "/title", value: "Other" })
+      throw_away
+    end
+
+    def throw_away = delete("/api/builds/#{build["id"]}", {}, { "HTTP_X_CSRF_TOKEN" => token })
+    def deleted = get("/api/deleted-builds").then { answer }
+
+    it "is off the shelf, and cannot be read or deleted again" do
+      expect(last_response.status).to eq(204)
+      expect(get("/api/builds").then { answer }).to be_empty
+      read(build)
+      expect(last_response.status).to eq(404)
+      throw_away
+      expect(last_response.status).to eq(404)
+    end
+
+    it "comes back as it was, with its history" do
+      expect(deleted).to match([a_hash_including("id" => build["id"], "title" => "Other")])
+      post_json("/api/deleted-builds/#{build["id"]}", {})
+      expect(read(build)).to include("undo" => "Change", "file" => a_hash_including("title" => "Other"))
+      expect(deleted).to be_empty
+      post_json("/api/deleted-builds/#{build["id"]}", {})
+      expect(last_response.status).to eq(404)
+    end
+
+    it "goes for good after 30 days" do
+      days_ago = ->(days) { ServerSpec.database[:builds].update(deleted_at: Time.now - (days * 86_400)) }
+      days_ago[29]
+      ServerSpec.store.delete(create["id"])
+      expect(deleted.size).to eq(2)
+      days_ago[31]
+      ServerSpec.store.delete(create["id"])
+      expect(deleted.size).to eq(1)
+    end
   end
 
   describe "the shelf" do
@@ -103,18 +133,31 @@ RSpec.describe "Builds over HTTP" do
     it "come back as they ship, and leave the maker's own alone" do
       own = create(plain_file(title: "My own"))
       post_json("/api/samples", {})
-      sampled = answer.select { |build| build["sample"] }
+      sampled = answer["builds"].select { |build| build["sample"] }
       expect(sampled.size).to eq(sample_names.size)
       skiff = read(sampled.find { |build| build["title"] == "Skiff on the ebb" })
       change(skiff, { op: "replace", path: "/title", value: "Sunk" })
-      titles = post_json("/api/samples", {}).map { |build| build["title"] }
-      expect(titles).to include("My own", "Skiff on the ebb")
-      expect(titles).not_to include("Sunk")
+      back = post_json("/api/samples", {})
+      expect(back["kept"]).to eq(["Sunk, as I changed it"])
+      titles = back["builds"].map { |build| build["title"] }
+      expect(titles).to contain_exactly("My own", "Sunk, as I changed it", *sample_titles)
       expect(read(own)["version"]).to eq(1)
+      expect(read(skiff)).to include("sample" => false, "undo" => "Keep under another name")
+      expect(post_json("/api/samples", {})["kept"]).to be_empty
     end
 
+    it "come back after they were deleted, and the deleted ones can come back, too" do
+      first = post_json("/api/samples", {})["builds"].first
+      delete("/api/builds/#{first["id"]}", {}, { "HTTP_X_CSRF_TOKEN" => token })
+      expect(post_json("/api/samples", {})["builds"].map { |build| build["title"] }).to match_array(sample_titles)
+      post_json("/api/deleted-builds/#{first["id"]}", {})
+      expect(read(first)).to include("sample" => false)
+    end
+
+    def sample_titles = sample_names.map { |name| sample(name)["title"] }
+
     it "are of different kinds, one stopped by a snag, one late" do
-      builds = post_json("/api/samples", {})
+      builds = post_json("/api/samples", {})["builds"]
       expect(builds.map do |build|
         build["purpose"]
       end).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "photo_set",

@@ -40,6 +40,31 @@ RSpec.describe "The store" do
       "Call it B")
   end
 
+  it "takes an edit once, however often it comes" do
+    edit = "00000000-0000-4000-8000-000000000001"
+    twice = -> { store.change(id, 1, plain_file(title: "A"), label: "Call it A", patch: [], summary: {}, edit_id: edit) }
+    twice.call
+    twice.call
+    expect(store.find(id)).to have_attributes(version: 2, undo: "Call it A")
+    expect(store.taken?(id, edit)).to be(true)
+    expect(store.taken?(store.create(plain_file, summary: {}), edit)).to be(false)
+  end
+
+  it "keeps patches instead of whole files, and tells each file of a long history" do
+    heights = (1..45).to_a
+    heights.each do |n|
+      patch = [{ "op" => "add", "path" => "/story", "value" => "Told #{n} times" }]
+      store.change(id, n, plain_file(story: "Told #{n} times"), label: "Tell", patch: patch, summary: {})
+    end
+    expect(ServerSpec.database[:revisions].where(build_id: id).exclude(file: nil).select_order_map(:depth)).to eq([0, 20, 40])
+    told = heights.reverse.map do |n|
+      store.undo(id, 91 - n, summary: {})
+      store.find(id).file["story"]
+    end
+    expect(told).to eq([*heights.first(44).reverse.map { |n| "Told #{n} times" }, nil])
+    expect(store.ahead(id)["story"]).to eq("Told 1 times")
+  end
+
   it "refuses a stale version and changes nothing" do
     change(1, "A")
     expect { change(1, "B") }.to raise_error(GreenPlinth::Server::Store::Stale)

@@ -3,10 +3,18 @@ import { api, Refused, Unreachable } from "../src/api/client";
 import type { Build, PlinthFile, Problem } from "../src/api/types";
 import { BuildSession } from "../src/builds/session";
 import { applied, fresh, sessionAfter } from "../src/builds/sessionState";
+import { keepEdits } from "../src/builds/waitingEdits";
 
 const file = (title: string) => ({ format: "green-plinth/1", title }) as unknown as PlinthFile;
 const build = (version: number, title = "Old") => ({ id: 1, version, file: file(title), undo: null, redo: null }) as unknown as Build;
-const rename = (title: string) => ({ label: `Call it ${title}`, patch: [{ op: "replace" as const, path: "/title", value: title }] });
+let made = 0;
+const rename = (title: string) => ({
+  id: `edit-${++made}`,
+  at: made,
+  label: `Call it ${title}`,
+  patch: [{ op: "replace" as const, path: "/title", value: title }],
+});
+const wrong = { id: 1, version: 4, file: { title: "Odd" }, undo: "Call it Odd", redo: null };
 const refusal = (status: number, more = {}) => new Refused({ title: "No", detail: "It cannot be.", status, ...more } as Problem);
 
 describe("a session", () => {
@@ -26,7 +34,7 @@ describe("a session", () => {
   });
 
   it("goes on waiting when edited while the server is away", () => {
-    const away = sessionAfter(sessionAfter(open, { type: "unreachable" }), { type: "edited", edit: rename("New") });
+    const away = sessionAfter(sessionAfter(open, { type: "unreachable", problem: null }), { type: "edited", edit: rename("New") });
     expect(away).toMatchObject({ saving: "waiting", file: { title: "New" } });
   });
 
@@ -55,6 +63,8 @@ describe("a session", () => {
   });
 });
 
+const listed = { enumerable: true, configurable: true };
+
 describe("a session with its server", () => {
   const kept = new Map<string, string>();
   let session: BuildSession;
@@ -63,11 +73,13 @@ describe("a session with its server", () => {
 
   beforeEach(async () => {
     kept.clear();
-    vi.stubGlobal("localStorage", {
+    // As the browser's: its keys are members of it.
+    const storage = {
       getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, value: string) => kept.set(key, value),
+      setItem: (key: string, value: string) => void kept.set(key, value),
       removeItem: (key: string) => kept.delete(key),
-    });
+    };
+    vi.stubGlobal("localStorage", new Proxy(storage, { ownKeys: () => [...kept.keys()], getOwnPropertyDescriptor: () => listed }));
     vi.spyOn(api, "build").mockImplementation(async () => build(3));
     session = new BuildSession(1);
     session.open();
@@ -87,7 +99,7 @@ describe("a session with its server", () => {
     session.edit(rename("New").label, rename("New").patch);
     session.edit(rename("Newer").label, rename("Newer").patch);
     await quiet();
-    expect(change.mock.calls.map(([, on, label]) => [on, label])).toEqual([
+    expect(change.mock.calls.map(([, on, edit]) => [on, edit.label])).toEqual([
       [3, "Call it New"],
       [4, "Call it Newer"],
     ]);
@@ -100,12 +112,99 @@ describe("a session with its server", () => {
     session.edit(rename("New").label, rename("New").patch);
     await quiet();
     expect(state()).toMatchObject({ saving: "waiting", file: { title: "New" } });
-    expect(JSON.parse([...kept.values()][0])).toEqual([rename("New")]);
+    expect(JSON.parse([...kept.values()][0])).toMatchObject({ label: "Call it New", patch: rename("New").patch });
     await vi.advanceTimersByTimeAsync(1600);
     await quiet();
     expect(state()).toMatchObject({ saving: "saved", queue: [], build: { version: 4 } });
     expect(change).toHaveBeenCalledTimes(2);
+    // By the same name: one that the server took the first time is not made twice.
+    expect(change.mock.calls[0][2].id).toBe(change.mock.calls[1][2].id);
     expect(kept.size).toBe(0);
+  });
+
+  it.each([500, 502, 503])("keeps an edit that met a %i, and says what the server says", async (status) => {
+    vi.useFakeTimers({ shouldAdvanceTime: true });
+    const problem = { title: "The database is away", status } as Problem;
+    vi.spyOn(api, "change").mockRejectedValueOnce(new Unreachable(problem)).mockResolvedValueOnce(build(4, "New"));
+    session.edit(rename("New").label, rename("New").patch);
+    await quiet();
+    expect(state()).toMatchObject({ saving: "waiting", queue: [{ label: "Call it New" }], away: { title: "The database is away" } });
+    await vi.advanceTimersByTimeAsync(1600);
+    await quiet();
+    expect(state()).toMatchObject({ saving: "saved", build: { version: 4 } });
+  });
+
+  it.each([401, 403, 429])("keeps an edit that was answered by %i: that says nothing against it", async (status) => {
+    vi.spyOn(api, "change").mockRejectedValueOnce(refusal(status));
+    session.edit(rename("New").label, rename("New").patch);
+    await quiet();
+    expect(state()).toMatchObject({ saving: "waiting", queue: [{ label: "Call it New" }] });
+  });
+
+  it("asks a server that is away less and less often", async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true });
+    const change = vi.spyOn(api, "change").mockRejectedValue(new Unreachable());
+    session.edit(rename("New").label, rename("New").patch);
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(change.mock.calls.length).toBeGreaterThan(5);
+    expect(change.mock.calls.length).toBeLessThan(12);
+  });
+
+  it("keeps the edits of a build that is deleted in another window, for when it is brought back", async () => {
+    vi.spyOn(api, "change").mockRejectedValueOnce(refusal(404)).mockResolvedValueOnce(build(4, "New"));
+    session.edit(rename("New").label, rename("New").patch);
+    await vi.waitFor(() => expect(state().missing).toBe(true));
+    expect(kept.size).toBe(1);
+    await session.refresh();
+    await quiet();
+    expect(state()).toMatchObject({ missing: false, build: { version: 4 }, queue: [] });
+  });
+
+  it("sends what an earlier window left waiting, and leaves alone what another one keeps", async () => {
+    session.close();
+    const left = rename("Left");
+    keepEdits(1, [], [left, rename("Later")]);
+    keepEdits(2, [], [rename("Another build's")]);
+    const change = vi.spyOn(api, "change").mockImplementation(async () => build(4, "Later"));
+    const next = new BuildSession(1);
+    next.open();
+    await vi.waitFor(() => expect(next.store.getState()).toMatchObject({ saving: "saved", queue: [], build: { version: 4 } }));
+    next.close();
+    expect(change.mock.calls.map(([, , edit]) => edit.label)).toEqual(["Call it Left", "Call it Later"]);
+    expect(kept.size).toBe(1);
+  });
+
+  it("says when the browser has no room to keep what waits", async () => {
+    vi.spyOn(localStorage, "setItem").mockImplementation(() => {
+      throw new DOMException("full", "QuotaExceededError");
+    });
+    vi.spyOn(api, "change").mockRejectedValueOnce(new Unreachable()).mockResolvedValueOnce(build(4, "New"));
+    session.edit(rename("New").label, rename("New").patch);
+    await quiet();
+    expect(state()).toMatchObject({ unkept: true, queue: [{ label: "Call it New" }] });
+  });
+
+  it("opens what cannot be opened for mending, and takes the mended build", async () => {
+    const broken = refusal(422, { broken: wrong, problems: [{ pointer: "/scale", message: "must be more than 0" }] });
+    vi.spyOn(api, "build").mockRejectedValueOnce(broken);
+    await session.refresh();
+    expect(state()).toMatchObject({ build: null, broken: { build: { version: 4 } }, file: { title: "Odd" } });
+    const change = vi.spyOn(api, "change").mockResolvedValueOnce(build(5, "Good"));
+    session.edit("Mend the file", [{ op: "replace", path: "/scale", value: 35 }]);
+    await quiet();
+    expect(change.mock.lastCall?.[1]).toBe(4);
+    expect(state()).toMatchObject({ build: { version: 5 }, broken: null });
+  });
+
+  it("counts an edit as taken over which the server then broke down", async () => {
+    vi.spyOn(api, "change").mockRejectedValueOnce(refusal(422, { broken: wrong }));
+    session.edit(rename("Odd").label, rename("Odd").patch);
+    await quiet();
+    expect(state()).toMatchObject({ queue: [], broken: { build: { version: 4 } }, refused: null });
+    const back = vi.spyOn(api, "move").mockResolvedValueOnce(build(5, "Old"));
+    session.move("undo");
+    await vi.waitFor(() => expect(state().build?.version).toBe(5));
+    expect(back.mock.lastCall?.slice(1, 3)).toEqual([4, "undo"]);
   });
 
   it("gives up what the server will never take, says so, and sends the rest", async () => {

@@ -9,15 +9,20 @@ export class Refused extends Error {
   }
 }
 
-/** The server could not be reached at all. */
+/** Nothing certain came back: the server is away, or broke down over it, or did not answer in time. What was sent may or may not have been taken. */
 export class Unreachable extends Error {
-  constructor() {
-    super("The server cannot be reached.");
+  /** @param problem what the server said of itself, where it said something */
+  constructor(readonly problem: Problem | null = null) {
+    super(problem?.detail ?? "The server cannot be reached.");
   }
 }
 
+/** Longer than anything the server works on, ms: an answer that is not here by then is lost. */
+const PATIENCE_MS = 30_000;
+
 const server = createClient<paths>({
   credentials: "same-origin",
+  fetch: (request) => fetch(request, { signal: AbortSignal.any([request.signal, AbortSignal.timeout(PATIENCE_MS)]) }),
   bodySerializer: (body) => (typeof body === "string" ? body : JSON.stringify(body)),
 });
 
@@ -50,12 +55,13 @@ const withToken: Middleware = {
 const again = new WeakMap<Request, Request>();
 server.use(withToken);
 
-/** What was answered; raises Refused, or Unreachable for a proxy or a server going down, which answer without a problem document. */
+/** What was answered; raises Refused, or Unreachable where the server, or a proxy before it, failed at answering. */
 async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   const { data, error, response } = await asked;
   if (response.ok) return data as T;
-  if (response.status >= 502 || typeof error !== "object" || error === null) throw new Unreachable();
-  throw new Refused(error as Problem);
+  const problem = typeof error === "object" && error !== null ? (error as Problem) : null;
+  if (response.status >= 500 || !problem) throw new Unreachable(problem);
+  throw new Refused(problem);
 }
 
 const of = (id: number) => ({ path: { id } });
@@ -76,11 +82,18 @@ export const api = {
   build: (id: number, lines: CutLine[] | null) =>
     answer<Build>(server.GET("/api/builds/{id}", { params: { ...of(id), query: asText(lines) } })),
   create: (file: PlinthFile | string) => answer<Build>(server.POST("/api/builds", { body: unread(file as string) })),
-  change: (id: number, version: number, label: string, patch: PatchOperation[], lines: CutLine[] | null) =>
-    answer<Build>(server.PATCH("/api/builds/{id}", { params: of(id), body: { version, label, patch, ...cut(lines) } })),
+  change: (id: number, version: number, edit: { id: string; label: string; patch: PatchOperation[] }, lines: CutLine[] | null) =>
+    answer<Build>(
+      server.PATCH("/api/builds/{id}", {
+        params: of(id),
+        body: { id: edit.id, version, label: edit.label, patch: edit.patch, ...cut(lines) },
+      }),
+    ),
   move: (id: number, version: number, direction: "undo" | "redo", lines: CutLine[] | null) =>
     answer<Build>(server.POST(`/api/builds/{id}/${direction}`, { params: of(id), body: { version, ...cut(lines) } })),
   remove: (id: number) => answer(server.DELETE("/api/builds/{id}", { params: of(id) })),
+  deleted: () => answer(server.GET("/api/deleted-builds")),
+  bringBack: (id: number) => answer(server.POST("/api/deleted-builds/{id}", { params: of(id) })),
   samples: () => answer(server.POST("/api/samples")),
   outline: (drawing: { svg: string } | { dxf: string }) => answer(server.POST("/api/outlines", { body: drawing })),
   fit: (id: number, patch: PatchOperation[]) => answer(server.POST("/api/builds/{id}/fit", { params: of(id), body: { patch } })),

@@ -5,6 +5,7 @@ type Schemas = components["schemas"];
 
 export type Build = Omit<Schemas["Build"], "file"> & { file: PlinthFile };
 /** The generator lists the schema's own $defs as a member of the file; there is none. */
+export type BrokenBuild = Schemas["BrokenBuild"];
 export type PlinthFile = Omit<Schemas["PlinthFile"], "$defs">;
 export type Climate = NonNullable<PlinthFile["climate"]>;
 export type Calendar = NonNullable<PlinthFile["calendar"]>;

@@ -1,10 +1,9 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
 import Snackbar from "@mui/material/Snackbar";
 import Typography from "@mui/material/Typography";
 import { useEffect, useMemo } from "react";
-import { Link, Navigate, useNavigate, useParams } from "react-router";
+import { Navigate, useNavigate, useParams } from "react-router";
 import { useStore } from "zustand";
 import { KeyboardHelp } from "../common/KeyboardHelp";
 import { useKeys } from "../common/useKeys";
@@ -13,6 +12,8 @@ import { BuildUpPage } from "./BuildUpPage";
 import { BriefPage } from "./brief/BriefPage";
 import { ConflictDialog } from "./ConflictDialog";
 import { ComposePage } from "./compose/ComposePage";
+import { Missing } from "./Missing";
+import { MendPage } from "./mend/MendPage";
 import { OrderPage } from "./order/OrderPage";
 import { QuantitiesPage } from "./quantities/QuantitiesPage";
 import { STAGES, StageRail } from "./StageRail";
@@ -68,7 +69,14 @@ export function BuildPage() {
     return false;
   });
 
-  if (!Number.isInteger(number) || number < 1 || state.missing) return <Missing />;
+  if (!Number.isInteger(number) || number < 1) return <Missing id={null} />;
+  if (state.missing) return <Missing id={number} onBack={() => session.refresh()} />;
+  if (state.broken)
+    return (
+      <SessionProvider value={session}>
+        <MendPage key={state.broken.build.version} broken={state.broken} refused={state.refused} />
+      </SessionProvider>
+    );
   if (!stage || !(stage in PAGES)) return <Navigate to={`/builds/${number}/build-up`} replace />;
   if (!state.build || !state.file)
     return (
@@ -108,17 +116,5 @@ export function BuildPage() {
         </Alert>
       </Snackbar>
     </SessionProvider>
-  );
-}
-
-function Missing() {
-  return (
-    <Box sx={{ p: 4 }}>
-      <Typography variant="h1">There is no such build</Typography>
-      <Typography sx={{ my: 1 }}>It may have been deleted in another window.</Typography>
-      <Button component={Link} to="/" variant="contained">
-        To the shelf
-      </Button>
-    </Box>
   );
 }

@@ -9,7 +9,8 @@ import { Brand } from "../common/Brand";
 import { useHelp } from "../common/KeyboardHelp";
 import { useThemeMode } from "../common/useThemeMode";
 import { count, mm, momentWords, money, plain, short, span } from "../common/words";
-import { useBuild, useBuildSession, useFile, useSession } from "./useSession";
+import { Saved } from "./Saved";
+import { useBuild, useBuildSession, useFile } from "./useSession";
 
 /** The name of the build, how it stands, and its vitals, which move with every edit. */
 export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; onDate: () => void; onShopping: () => void }) {
@@ -170,37 +171,5 @@ function Vital({
     <Box title={title} sx={{ p: 0.25 }}>
       {inner}
     </Box>
-  );
-}
-
-/** Where the maker's changes are: safe, on their way, or waiting here for the server. */
-function Saved() {
-  const saving = useSession((state) => state.saving);
-  const waiting = useSession((state) => state.queue.length);
-  const latency = useSession((state) => state.latency);
-  const { tints } = useTheme();
-  const words =
-    saving === "saved"
-      ? "Saved"
-      : saving === "saving"
-        ? "Saving…"
-        : waiting
-          ? `Server away, ${count(waiting, "change")} kept here`
-          : "Server away";
-  return (
-    <Typography
-      role="status"
-      variant="body2"
-      data-latency={latency ?? undefined}
-      sx={{
-        color: saving === "waiting" ? tints.trouble : "text.secondary",
-        fontWeight: saving === "waiting" ? 600 : 400,
-        mr: 0.5,
-        minWidth: 58,
-      }}
-    >
-      {saving === "waiting" ? "■ " : ""}
-      {words}
-    </Typography>
   );
 }

@@ -1,10 +1,15 @@
 import { createStore } from "zustand/vanilla";
 import { api, Refused, Unreachable } from "../api/client";
-import type { Build, CutLine, PatchOperation } from "../api/types";
-import { fresh, type Session, type SessionAction, sessionAfter } from "./sessionState";
+import type { Build, CutLine, PatchOperation, Problem } from "../api/types";
+import { uuid } from "../common/uuid";
+import { type Edit, fresh, held, type Session, type SessionAction, sessionAfter } from "./sessionState";
 import { keepEdits, keptEdits } from "./waitingEdits";
 
+/** The first pause before the server is asked again, and the longest, ms. */
 const RETRY_MS = 1500;
+const RETRY_MOST_MS = 12_000;
+/** Answers that say nothing against the edit: who asks, how often, or whether the build is there may be otherwise in a moment. */
+const PASSING = [401, 403, 404, 408, 429];
 /** A section line that is pulled asks again after this pause, ms. */
 const CUT_MS = 30;
 
@@ -18,6 +23,7 @@ export class BuildSession {
   /** Undo and redo pressed while the server was busy with something else; done in turn once it is not. */
   private asked: Direction[] = [];
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private tries = 0;
 
   constructor(private readonly id: number) {
     this.store = createStore<Session>(() => fresh(id, keptEdits(id)));
@@ -34,25 +40,27 @@ export class BuildSession {
   }
 
   /** Another process or window changed the build. */
-  heard(version: number) {
-    const { build, queue } = this.state;
-    if (build && version > build.version && !queue.length) void this.load();
+  heard(heard: number) {
+    const { queue } = this.state;
+    const version = held(this.state)?.version;
+    if (version !== undefined && heard !== version && !queue.length) void this.load();
   }
 
   /** What the build is computed from has changed beside it: materials, or what was seen to dry. */
   refresh = () => this.load();
 
   edit(label: string, patch: PatchOperation[]) {
-    if (!this.state.build || !patch.length) return;
+    if (!held(this.state) || !patch.length) return;
     // As it will be sent: without members that are undefined.
-    this.after({ type: "edited", edit: JSON.parse(JSON.stringify({ label, patch })) });
+    const edit: Edit = JSON.parse(JSON.stringify({ id: uuid(), at: Date.now(), label, patch }));
+    this.after({ type: "edited", edit });
     if (this.state.saving !== "waiting") void this.flush();
   }
 
   move(direction: Direction) {
-    const { build, queue } = this.state;
+    const { queue } = this.state;
     // An edit that has not left yet is undone by not sending it.
-    if (direction === "undo" && queue.length && build && !this.busy) return this.after({ type: "withdrawn" });
+    if (direction === "undo" && queue.length && held(this.state) && !this.busy) return this.after({ type: "withdrawn" });
     this.asked.push(direction);
     void this.step();
   }
@@ -84,7 +92,9 @@ export class BuildSession {
   private after(action: SessionAction) {
     const before = this.state.queue;
     this.store.setState(sessionAfter(this.state, action));
-    if (this.state.queue !== before) keepEdits(this.id, this.state.queue);
+    if (this.state.queue === before) return;
+    const whole = keepEdits(this.id, before, this.state.queue);
+    if (whole === this.state.unkept) this.store.setState(sessionAfter(this.state, { type: "kept", whole }));
   }
 
   private async load() {
@@ -100,7 +110,7 @@ export class BuildSession {
   /** Sends what waits, one edit after the other, each on the version the one before it made. */
   private async flush(): Promise<void> {
     if (this.closed || this.state.conflict) return;
-    if (!this.state.build) return this.load();
+    if (!held(this.state)) return this.load();
     const sent = await this.alone(async () => {
       while (this.state.queue.length) await this.send();
       this.after({ type: "sending" });
@@ -113,18 +123,20 @@ export class BuildSession {
     this.after({ type: "sending" });
     const sent = performance.now();
     try {
-      const build = await api.change(this.id, (this.state.build as Build).version, edit.label, edit.patch, this.state.cuts);
+      const build = await api.change(this.id, held(this.state)?.version ?? 0, edit, this.state.cuts);
       this.after({ type: "taken", build, latency: performance.now() - sent });
     } catch (error) {
+      if (!(error instanceof Refused) || error.problem.current || PASSING.includes(error.problem.status)) throw error;
+      if (error.problem.broken) return this.after({ type: "broken", build: error.problem.broken, problem: error.problem, taken: true });
       // What the server will never take is given up, and said; the rest may still stand.
-      if (!(error instanceof Refused) || error.problem.current) throw error;
       this.after({ type: "given_up", problem: error.problem });
     }
   }
 
   /** The next undo or redo that was asked for. */
   private async step(): Promise<void> {
-    const { build, queue, saving, conflict } = this.state;
+    const { queue, saving, conflict } = this.state;
+    const build = held(this.state);
     if (saving === "waiting" || conflict) this.asked = [];
     if (this.busy || this.closed || !build || queue.length) return;
     const direction = this.asked.shift();
@@ -143,6 +155,7 @@ export class BuildSession {
     this.busy = true;
     try {
       await work();
+      this.tries = 0;
     } catch (error) {
       this.failed(error);
     } finally {
@@ -152,17 +165,23 @@ export class BuildSession {
   }
 
   private failed(error: unknown) {
-    if (error instanceof Unreachable) {
-      this.after({ type: "unreachable" });
-      this.later(RETRY_MS);
-    } else if (!(error instanceof Refused)) throw error;
+    if (error instanceof Unreachable) this.again(error.problem);
+    else if (!(error instanceof Refused)) throw error;
     else if (error.problem.status === 404) this.after({ type: "missing" });
+    else if (PASSING.includes(error.problem.status)) this.again(error.problem);
+    else if (error.problem.broken) this.after({ type: "broken", build: error.problem.broken, problem: error.problem, taken: false });
     else if (error.problem.current) this.after({ type: "conflicted", build: error.problem.current as Build });
     else this.after({ type: "refused", problem: error.problem });
   }
 
+  /** What waits is sent again, a little later each time. */
+  private again(problem: Problem | null) {
+    this.after({ type: "unreachable", problem });
+    this.later(Math.min(RETRY_MS * 1.5 ** this.tries++, RETRY_MOST_MS));
+  }
+
   private later(ms: number) {
     clearTimeout(this.timer);
-    if (!this.closed) this.timer = setTimeout(() => void (this.state.build && this.state.queue.length ? this.flush() : this.load()), ms);
+    if (!this.closed) this.timer = setTimeout(() => void (held(this.state) && this.state.queue.length ? this.flush() : this.load()), ms);
   }
 }

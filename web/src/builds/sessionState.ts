@@ -1,8 +1,12 @@
 import jsonpatch, { type Operation } from "fast-json-patch";
-import type { Build, CutLine, PatchOperation, PlinthFile, Problem } from "../api/types";
+import type { BrokenBuild, Build, CutLine, PatchOperation, PlinthFile, Problem } from "../api/types";
 
 /** A change that has not been taken by the server yet. */
 export interface Edit {
+  /** A name of its own: sent again after a lost answer, it is not made twice. */
+  id: string;
+  /** When it was made, ms since 1970. */
+  at: number;
   label: string;
   patch: PatchOperation[];
 }
@@ -19,10 +23,16 @@ export interface Selection {
 export interface Session {
   id: number;
   build: Build | null;
+  /** In place of the build: what the server has where that cannot be opened, and what is wrong with it. */
+  broken: { build: BrokenBuild; problem: Problem } | null;
   /** The file with the changes that wait; what the screens show and edit. */
   file: PlinthFile | null;
   queue: Edit[];
   saving: Saving;
+  /** What the server said of itself when it last failed. */
+  away: Problem | null;
+  /** Whether this browser has no room to keep the edits that wait: they go with the window. */
+  unkept: boolean;
   selection: Selection;
   /** Where sections are cut, up to three; null: where the server would. */
   cuts: CutLine[] | null;
@@ -47,7 +57,10 @@ export type SessionAction =
   | { type: "given_up"; problem: Problem }
   | { type: "refused"; problem: Problem }
   | { type: "refusal_read" }
-  | { type: "unreachable" }
+  | { type: "unreachable"; problem: Problem | null }
+  /** The build cannot be opened as it is; taken: the first of the edits that wait is in it. */
+  | { type: "broken"; build: BrokenBuild; problem: Problem; taken: boolean }
+  | { type: "kept"; whole: boolean }
   | { type: "missing" }
   /** Another window changed the build meanwhile. */
   | { type: "conflicted"; build: Build }
@@ -60,9 +73,12 @@ export const MOST_CUTS = 3;
 export const fresh = (id: number, queue: Edit[]): Session => ({
   id,
   build: null,
+  broken: null,
   file: null,
   queue,
   saving: "saved",
+  away: null,
+  unkept: false,
   selection: { pointer: null, step: null },
   cuts: null,
   conflict: null,
@@ -72,7 +88,7 @@ export const fresh = (id: number, queue: Edit[]): Session => ({
 });
 
 /** A copy of the file with the edits applied; an edit that no longer fits is left out. */
-export function applied(file: PlinthFile, queue: Edit[]): PlinthFile {
+export function applied(file: PlinthFile, queue: Pick<Edit, "patch">[]): PlinthFile {
   return queue.reduce((before, edit) => {
     try {
       return jsonpatch.applyPatch(before, edit.patch as Operation[], true, false).newDocument as PlinthFile;
@@ -107,7 +123,15 @@ export function sessionAfter(state: Session, action: SessionAction): Session {
     case "refusal_read":
       return { ...state, refused: null };
     case "unreachable":
-      return { ...state, saving: "waiting" };
+      return { ...state, saving: "waiting", away: action.problem };
+    case "broken": {
+      const queue = action.taken ? state.queue.slice(1) : state.queue;
+      const file = applied(action.build.file as unknown as PlinthFile, queue);
+      const saving = queue.length ? "saving" : "saved";
+      return { ...state, build: null, broken: { build: action.build, problem: action.problem }, file, queue, saving, missing: false };
+    }
+    case "kept":
+      return { ...state, unkept: !action.whole };
     case "missing":
       return { ...state, missing: true };
     case "conflicted":
@@ -126,6 +150,7 @@ export function sessionAfter(state: Session, action: SessionAction): Session {
 const holding = (state: Session, build: Build, queue: Edit[]): Session => ({
   ...state,
   build,
+  broken: null,
   queue,
   file: applied(build.file, queue),
   saving: queue.length ? "saving" : "saved",
@@ -135,5 +160,8 @@ const holding = (state: Session, build: Build, queue: Edit[]): Session => ({
 const queued = (state: Session, queue: Edit[]): Session => ({
   ...state,
   queue,
-  file: state.build ? applied(state.build.file, queue) : state.file,
+  file: applied((held(state)?.file ?? state.file) as PlinthFile, queue),
 });
+
+/** What the server has of the build, whether or not it can be opened. */
+export const held = (state: Session): Build | BrokenBuild | null => state.build ?? state.broken?.build ?? null;

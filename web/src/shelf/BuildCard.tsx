@@ -11,14 +11,14 @@ import { Link } from "react-router";
 import type { ShelfBuild } from "../api/types";
 import { bounds } from "../builds/plan/outline";
 import { PlanShapes } from "../builds/plan/PlanShapes";
+import { keptEdits } from "../builds/waitingEdits";
 import { count, momentWords, plain, short, span } from "../common/words";
 
 /** One build on the shelf: drawn, with its date, what is next and what is wet. */
 export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCopy: () => void; onDelete: () => void }) {
   const { tints } = useTheme();
   const [asking, setAsking] = useState(false);
-  const late = build.late_min !== null && build.late_min > 0;
-  const [width, depth] = build.bounds_mm;
+  const waiting = keptEdits(build.id).length;
   return (
     <Paper
       component="article"
@@ -39,40 +39,16 @@ export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCo
         <Thumbnail build={build} />
         <Box sx={{ p: 1.5, pb: 0.5 }}>
           <Typography variant="h2">{build.title}</Typography>
-          <Typography variant="body2" color="text.secondary">
-            {plain(build.purpose)} · 1:{short(build.scale)} · {build.kind} {short(width)} × {short(depth)} mm ·{" "}
-            {count(build.copies, "base")}
-            {build.sample ? " · sample" : ""}
-          </Typography>
-          <Typography sx={{ mt: 1, color: late ? tints.trouble : "text.primary" }}>
-            {build.ready_at ? (
-              <>
-                {late ? "■ " : ""}Ready <b>{momentWords(build.ready_at)}</b>
-                {build.late_min !== null && (late ? `, ${span(build.late_min)} late` : `, ${span(-build.late_min)} to spare`)}
-              </>
-            ) : (
-              "■ No date can be given"
-            )}
-          </Typography>
-          {build.wet.length > 0 && (
-            <Typography variant="body2" sx={{ color: tints.wet }}>
-              ≈ Wet: {build.wet.map((step) => step.title).join(", ")}
+          {build.broken ? (
+            <Typography sx={{ color: tints.trouble }}>■ To be mended: open it to see what is wrong in its file</Typography>
+          ) : (
+            <Standing build={build} />
+          )}
+          {waiting > 0 && (
+            <Typography variant="body2" sx={{ color: tints.trouble, fontWeight: 600 }}>
+              ■ {count(waiting, "change")} of yours not sent yet: open it to send them
             </Typography>
           )}
-          <Typography variant="body2">
-            {build.next?.start ? (
-              <>
-                Next: {build.next.title}, {momentWords(build.next.start)}
-              </>
-            ) : (
-              "All its steps lie in the past"
-            )}
-          </Typography>
-          <Typography variant="body2" sx={{ color: build.stops ? tints.trouble : "text.secondary" }}>
-            {build.snags === 0
-              ? "No snags"
-              : `${count(build.snags, "snag")}${build.stops ? `, ■ ${count(build.stops, "stops the work", "stop the work")}` : ""}`}
-          </Typography>
         </Box>
       </Box>
       <Box sx={{ px: 1, pb: 0.5, textAlign: "right" }}>
@@ -84,10 +60,7 @@ export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCo
         </Button>
       </Box>
       <Dialog open={asking} onClose={() => setAsking(false)}>
-        <DialogContent>
-          Delete “{build.title}” with all its history? It cannot be brought back
-          {build.sample ? ", except with “Put the samples back”" : ""}.
-        </DialogContent>
+        <DialogContent>Delete “{build.title}”? It can be brought back for 30 days, at the foot of the shelf.</DialogContent>
         <DialogActions>
           <Button onClick={() => setAsking(false)}>Keep it</Button>
           <Button
@@ -106,9 +79,53 @@ export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCo
   );
 }
 
+/** What it is, when it is ready, what is wet and what is next. */
+function Standing({ build }: { build: ShelfBuild }) {
+  const { tints } = useTheme();
+  const late = build.late_min !== null && build.late_min > 0;
+  const [width, depth] = build.bounds_mm;
+  return (
+    <>
+      <Typography variant="body2" color="text.secondary">
+        {plain(build.purpose)} · 1:{short(build.scale)} · {build.kind} {short(width)} × {short(depth)} mm · {count(build.copies, "base")}
+        {build.sample ? " · sample" : ""}
+      </Typography>
+      <Typography sx={{ mt: 1, color: late ? tints.trouble : "text.primary" }}>
+        {build.ready_at ? (
+          <>
+            {late ? "■ " : ""}Ready <b>{momentWords(build.ready_at)}</b>
+            {build.late_min !== null && (late ? `, ${span(build.late_min)} late` : `, ${span(-build.late_min)} to spare`)}
+          </>
+        ) : (
+          "■ No date can be given"
+        )}
+      </Typography>
+      {build.wet.length > 0 && (
+        <Typography variant="body2" sx={{ color: tints.wet }}>
+          ≈ Wet: {build.wet.map((step) => step.title).join(", ")}
+        </Typography>
+      )}
+      <Typography variant="body2">
+        {build.next?.start ? (
+          <>
+            Next: {build.next.title}, {momentWords(build.next.start)}
+          </>
+        ) : (
+          "All its steps lie in the past"
+        )}
+      </Typography>
+      <Typography variant="body2" sx={{ color: build.stops ? tints.trouble : "text.secondary" }}>
+        {build.snags === 0
+          ? "No snags"
+          : `${count(build.snags, "snag")}${build.stops ? `, ■ ${count(build.stops, "stops the work", "stop the work")}` : ""}`}
+      </Typography>
+    </>
+  );
+}
+
 function Thumbnail({ build }: { build: ShelfBuild }) {
   const { tints } = useTheme();
-  const [x0, y0, x1, y1] = bounds(build.drawing.foot);
+  const [x0, y0, x1, y1] = build.broken ? [0, 0, 1, 1] : bounds(build.drawing.foot);
   const pad = Math.max(x1 - x0, y1 - y0) * 0.08;
   return (
     <Box sx={{ bgcolor: tints.mat, height: 178, p: 0.5 }}>
@@ -119,9 +136,7 @@ function Thumbnail({ build }: { build: ShelfBuild }) {
         role="img"
         aria-label={`Plan of ${build.title}`}
       >
-        <g transform="scale(1 -1)">
-          <PlanShapes drawing={build.drawing} thumbnail />
-        </g>
+        <g transform="scale(1 -1)">{!build.broken && <PlanShapes drawing={build.drawing} thumbnail />}</g>
       </svg>
     </Box>
   );

@@ -14,6 +14,7 @@ import { KeyboardHelp, useHelp } from "../common/KeyboardHelp";
 import { useThemeMode } from "../common/useThemeMode";
 import { count } from "../common/words";
 import { BuildCard } from "./BuildCard";
+import { DeletedBuilds } from "./DeletedBuilds";
 
 const MOST_BYTES = 2_000_000;
 
@@ -23,19 +24,23 @@ export function ShelfPage() {
   const navigate = useNavigate();
   const shelf = useQuery({ queryKey: ["shelf"], queryFn: api.shelf, refetchOnMount: "always" });
   const [problem, setProblem] = useState<Problem | string | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
   const toggle = useThemeMode((state) => state.toggle);
   const help = useHelp((state) => state.show);
   const failed = (error: unknown) => setProblem(error instanceof Refused ? error.problem : (error as Error).message);
   const samples = useMutation({
     mutationFn: api.samples,
-    onSuccess: (builds) => client.setQueryData(["shelf"], builds),
+    onSuccess: ({ builds, kept }) => {
+      client.setQueryData(["shelf"], builds);
+      setSaid(kept.length ? `You had changed ${kept.length === 1 ? "one of them" : "some of them"}: kept as ${kept.join("; ")}.` : null);
+    },
     onError: failed,
   });
-  const remove = useMutation({
-    mutationFn: api.remove,
-    onSuccess: () => client.invalidateQueries({ queryKey: ["shelf"] }),
-    onError: failed,
-  });
+  const again = () => {
+    void client.invalidateQueries({ queryKey: ["shelf"] });
+    void client.invalidateQueries({ queryKey: ["deleted"] });
+  };
+  const remove = useMutation({ mutationFn: api.remove, onSuccess: again, onError: failed });
 
   const copy = useMutation({
     mutationFn: async (build: ShelfBuild) => {
@@ -96,6 +101,11 @@ export function ShelfPage() {
           New build
         </Button>
       </Stack>
+      {said && (
+        <Alert severity="info" onClose={() => setSaid(null)} sx={{ mb: 2 }}>
+          {said}
+        </Alert>
+      )}
       {problem && <ProblemNote problem={problem} onClose={() => setProblem(null)} />}
       <Box component="main">
         {shelf.isError && (
@@ -113,6 +123,7 @@ export function ShelfPage() {
             <BuildCard key={build.id} build={build} onCopy={() => copy.mutate(build)} onDelete={() => remove.mutate(build.id)} />
           ))}
         </Box>
+        <DeletedBuilds onBack={again} onProblem={failed} />
       </Box>
       <KeyboardHelp />
     </Box>

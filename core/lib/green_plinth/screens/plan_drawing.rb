@@ -8,6 +8,8 @@ module GreenPlinth
       FINE_MM = 0.03
       SHORE_MM = 0.06
       LAYERS = %w[border forms zones features subjects waters].freeze
+      # Of what cannot be drawn.
+      NOTHING = { "foot" => [], "top" => [] }.merge(LAYERS.to_h { |layer| [layer, []] }).freeze
 
       # @param evaluation [Evaluation]
       def initialize(evaluation)

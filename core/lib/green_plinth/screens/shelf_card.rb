@@ -20,6 +20,15 @@ module GreenPlinth
           "stops" => snags.count { |snag| snag.severity == "stops" }, "drawing" => @evaluation.drawing }.merge(dates)
       end
 
+      # @param file [Hash] of which nothing can be computed
+      # @return [Hash] to be kept with the build: what the file itself says, and that the rest is not known
+      def self.bare(file)
+        text = ->(key) { file[key].is_a?(String) ? file[key] : "" }
+        { "title" => text["title"], "purpose" => text["purpose"], "scale" => file["scale"].is_a?(Numeric) ? file["scale"] : 1,
+          "copies" => 1, "bounds_mm" => [100.0, 100.0], "kind" => "rectangle", "finish_by" => nil, "snags" => 0, "stops" => 0,
+          "drawing" => PlanDrawing::NOTHING, "ready_at" => nil, "late_min" => nil, "steps" => [], "broken" => true }
+      end
+
       # @param summary [Hash] as kept
       # @param now [String] a moment
       # @return [Hash] what is next and what stands drying then, instead of all the steps

@@ -60,11 +60,14 @@ module GreenPlinth
       error(Sinatra::NotFound) { problem(Refusal.not_found("page #{request.path_info}")) }
 
       error do |e|
-        warn "#{e.class}: #{e.message}\n  #{(e.backtrace || []).first(12).join("\n  ")}"
-        status 500
-        json_body({ "type" => "about:blank", "title" => "Something broke here", "status" => 500,
-                    "detail" => "Nothing you sent was lost. The server's log says more." },
-          "application/problem+json")
+        if Outage === e
+          Log.outage(e)
+          headers "Retry-After" => Outage::RETRY_AFTER.to_s
+          problem(Refusal.new(503, "The database is away", "It is asked again in a moment. What was sent was not taken: send it again."))
+        else
+          Log.mistake("#{request.request_method} #{request.path_info}", e)
+          problem(Refusal.new(500, "Something broke here", "What was sent was not taken. The server's log says more."))
+        end
       end
     end
   end

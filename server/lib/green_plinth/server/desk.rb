@@ -43,19 +43,28 @@ module GreenPlinth
 
       def shelf = @store.all
 
+      # @return [Array<Store::Build>] deleted ones that can be brought back
+      def thrown_away = @store.deleted
+
+      # @return [void]; raises Refusal (404)
+      def bring_back(id) = @store.bring_back(id) || raise(Refusal.not_found("deleted build #{id}"))
+
       # @return [Store::Build]; raises Refusal (404)
       def find(id) = @store.find(id) || raise(Refusal.not_found("build #{id}"))
 
       # @return [Integer] id of the new build
-      def create(file) = @store.create(file, summary: summary(evaluate(file)))
+      def create(file) = @store.create(file, summary: summary(file))
 
       # @param operations [Array<Hash>] JSON Patch
-      def change(id, version, label, operations)
+      # @param edit_id [String, nil] the page's own: an edit whose answer was lost is known again, and not made twice
+      def change(id, version, label, operations, edit_id = nil)
+        return if @store.taken?(id, edit_id)
+
         build = find(id)
         raise Refusal.stale(show(build)) unless build.version == version
 
         file = Patch.apply(build.file, operations)
-        @store.change(id, version, file, label: label, patch: operations, summary: summary(evaluate(file)))
+        @store.change(id, version, file, label: label, patch: operations, summary: summary(file), edit_id: edit_id)
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
@@ -68,10 +77,11 @@ module GreenPlinth
       def redo(id, version) = step(id, version, :redo, @store.ahead(id), "Nothing to redo", "This is its newest change.")
       def delete(id) = @store.delete(id) || raise(Refusal.not_found("build #{id}"))
 
-      # Loads the samples that ship, in place of those that are there.
+      # Loads the samples that ship, in place of those that are there. One that was changed is kept under another name.
+      # @return [Array<Integer>] ids of those that were changed
       def put_samples_back
         files = Dir[File.join(SAMPLES, "*.json")].sort.to_h { |path| [File.basename(path, ".json"), JSON.parse(File.read(path))] }
-        @store.replace_samples(files.transform_values { |file| [file, summary(evaluate(file))] })
+        @store.replace_samples(files.transform_values { |file| [file, summary(file)] }) { |build| renamed(build.file) }
       end
 
       # @param file [Hash] raises InvalidFile
@@ -91,12 +101,19 @@ module GreenPlinth
       end
 
       # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut sections
-      # @return [Hash] a build as its screen wants it
+      # @return [Hash] a build as its screen wants it; raises Refusal.broken, with what is needed to mend it
       def show(build, lines = nil)
         evaluation = evaluate(build.file)
         { "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo,
           "sample" => !build.sample_key.nil?, "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing,
           "sections" => evaluation.sections(lines) }
+      rescue InvalidFile => e
+        raise Refusal.broken(build, e.problems)
+      rescue Outage, GivenUp, Refusal
+        raise
+      rescue StandardError => e
+        Log.mistake("build #{build.id}", e)
+        raise Refusal.broken(build, [BROKE_DOWN])
       end
 
       # Builds with their plans: titles and evaluations by id, and those that have no dates with the reason.
@@ -112,11 +129,28 @@ module GreenPlinth
           dated.titles[build.id] = build.summary["title"]
           dated.evaluations[build.id] = evaluation
         rescue Infeasible => e
-          dated.without << { "build" => build.id, "build_title" => build.summary["title"], "detail" => e.message }
+          dated.without << undated(build, e.message)
+        rescue InvalidFile => e
+          dated.without << undated(build, "It has to be mended first: #{e.problems.first}.")
+        rescue Outage, GivenUp
+          raise
+        rescue StandardError => e
+          Log.mistake("build #{build.id}", e)
+          dated.without << undated(build, BROKE_DOWN.message)
         end
       end
 
       private
+
+      BROKE_DOWN = GreenPlinth::Problem.new("", "Something broke down over this build: the program's log says more")
+      private_constant :BROKE_DOWN
+
+      def undated(build, detail) = { "build" => build.id, "build_title" => build.summary["title"], "detail" => detail }
+
+      def renamed(file)
+        patch = [{ "op" => "replace", "path" => "/title", "value" => "#{file["title"][0, 100]}, as I changed it" }]
+        Patch.apply(file, patch).then { |kept| [kept, patch, kept_summary(kept)] }
+      end
 
       def forget = @memo = Memo.new
 
@@ -125,12 +159,25 @@ module GreenPlinth
         raise Refusal.stale(show(build)) unless build.version == version
         raise Refusal.new(409, title, detail) unless file
 
-        @store.public_send(move, id, version, summary: summary(evaluate(file)))
+        @store.public_send(move, id, version, summary: kept_summary(file))
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
 
-      def summary(evaluation) = Screens::ShelfCard.new(evaluation).summary
+      # @return [Hash] how the shelf tells a file; raises InvalidFile. What breaks down over it does not keep an edit from being kept.
+      def summary(file)
+        evaluation = evaluate(file)
+        Failures.guard("the shelf's card", Screens::ShelfCard.bare(file)) { Screens::ShelfCard.new(evaluation).summary }
+      rescue GivenUp
+        Screens::ShelfCard.bare(file)
+      end
+
+      # The same of a file that was good once and need not be now.
+      def kept_summary(file)
+        summary(file)
+      rescue InvalidFile
+        Screens::ShelfCard.bare(file)
+      end
     end
   end
 end

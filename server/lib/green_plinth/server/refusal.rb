@@ -30,6 +30,16 @@ module GreenPlinth
           new(422, "Not valid", "#{first}#{" (and #{more} more)" if more.positive?}.", "problems" => invalid.problems.map(&:to_h))
         end
 
+        # A build that cannot be shown as builds are: its file no longer fits, or something breaks down over it.
+        # @param build [Store::Build]
+        # @param problems [Array<GreenPlinth::Problem>]
+        def broken(build, problems)
+          more = problems.size - 1
+          new(422, "To be mended", "This build cannot be opened as it is. #{problems.first}#{" (and #{more} more)" if more.positive?}.",
+            "problems" => problems.map(&:to_h),
+            "broken" => { "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo })
+        end
+
         # @param current [Hash] the build as it now is
         def stale(current)
           new(409, "Changed elsewhere",

@@ -65,7 +65,7 @@ function Shadow({ outline, stroke, hair }: { outline: Outline; stroke: string; h
 /** Every subject that a change would move, where it would then be. */
 function Trial({ file, trial, hair }: { file: PlinthFile; trial: PatchOperation[]; hair: number }) {
   const { tints } = useTheme();
-  const then = applied(file, [{ label: "try", patch: trial }]);
+  const then = applied(file, [{ patch: trial }]);
   const pointers = [...new Set(trial.map((operation) => operation.path.split("/").slice(0, 3).join("/")))];
   return (
     <>

@@ -45,7 +45,7 @@ export interface Preview {
 export function previewOf(gesture: Gesture, file: PlinthFile, snap: Snap): Preview | null {
   if (gesture.kind === "pan" || gesture.kind === "cut") return null;
   const { pointer } = gesture;
-  const then = applied(file, [{ label: "", patch: patchOf(gesture, file, snap) }]);
+  const then = applied(file, [{ patch: patchOf(gesture, file, snap) }]);
   const outline = outlineOf(then, pointer);
   return outline && { pointer, outline, shadow: shadowOf(then, pointer) };
 }

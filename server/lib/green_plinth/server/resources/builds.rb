@@ -23,9 +23,21 @@ module GreenPlinth
             status 204
           end
 
+          # For a while after they were deleted.
+          app.get("/api/deleted-builds") do
+            json_body(desk.thrown_away.map { |build| { "id" => build.id, "title" => build.summary["title"].to_s,
+                                                       "deleted_at" => build.deleted_at.iso8601 } })
+          end
+
+          app.post("/api/deleted-builds/:id") do
+            desk.bring_back(id_in_path("deleted build"))
+            status 204
+          end
+
           app.post("/api/samples") do
-            desk.put_samples_back
-            json_body(desk.shelf.map { |build| shelved(build) })
+            kept = desk.put_samples_back
+            builds = desk.shelf.map { |build| shelved(build) }
+            json_body({ "builds" => builds, "kept" => builds.select { |build| kept.include?(build["id"]) }.map { |build| build["title"] } })
           end
         end
       end

@@ -8,7 +8,7 @@ module GreenPlinth
         def self.registered(app)
           app.patch("/api/builds/:id") do
             edit = body_as("Edit")
-            desk.change(id_in_path, edit["version"], edit["label"], edit["patch"])
+            desk.change(id_in_path, edit["version"], edit["label"], edit["patch"], edit["id"])
             json_body(desk.show(build, edit["sections"]))
           end
 

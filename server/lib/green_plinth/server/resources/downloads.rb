@@ -11,20 +11,31 @@ module GreenPlinth
           app.get("/api/builds/:id/export.:format") do
             export = Exports::Export.of(params["format"]) or raise Refusal.not_found("export as #{params["format"].to_s[0, 20]}")
 
+            next as_it_is(export) if export == Exports::PlinthJson
+
             # UIDs carry the build's id: taking a calendar in again updates the same events.
             bytes = export.new(evaluation, key: "build-#{build.id}", at: settings.clock.to_i / 60, paper: paper(export)).write
-            content_type export.type, **(export.binary? ? {} : { charset: "utf-8" })
-            headers "Content-Disposition" => "attachment; filename=\"#{file_name}#{export.ending}\"",
-              "Content-Security-Policy" => "default-src 'none'; sandbox"
+            attach(export, file_name(evaluation.design.title))
             bytes
           end
         end
 
         # What the file is called, and the paper that ?page= names.
         module Written
-          def file_name
-            evaluation.design.title.downcase.gsub(/[^a-z0-9]+/, "-")
-              .gsub(/\A-+|-+\z/, "")[0, 60].then { |name| name.empty? ? "build" : name }
+          def file_name(title)
+            title.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-+|-+\z/, "")[0, 60].then { |name| name.empty? ? "build" : name }
+          end
+
+          # The file as it is kept, whether or not it can be opened.
+          def as_it_is(export)
+            attach(export, file_name(build.file["title"].to_s))
+            JSON.pretty_generate(build.file)
+          end
+
+          def attach(export, name)
+            content_type export.type, **(export.binary? ? {} : { charset: "utf-8" })
+            headers "Content-Disposition" => "attachment; filename=\"#{name}#{export.ending}\"",
+              "Content-Security-Policy" => "default-src 'none'; sandbox"
           end
 
           def paper(export)
