@@ -9,6 +9,7 @@ gem "json_schemer", "~> 2.5"    # the plinth file's schema, and OpenAPI 3.1 in t
 gem "numo-narray", "~> 0.9.2"   # height fields
 gem "prawn", "~> 2.5"           # templates as PDF
 gem "rgeo", "~> 3.0"            # GEOS polygons
+gem "ruby-vips", "~> 2.2"       # height maps in
 gem "tzinfo", "~> 2.0"          # nights on which the clock is changed
 gem "tzinfo-data", "~> 1.2024"  # and where; a bare machine has no zones of its own
 gem "zeitwerk", "~> 2.6.18"
@@ -18,6 +19,10 @@ gem "nokogiri", "~> 1.18"       # SVG outlines in
 gem "pg", "~> 1.6"
 gem "puma", "~> 8.0"
 gem "rack", "~> 3.2"
+gem "rack-attack", "~> 6.7"     # wrong passwords, slower and slower
+gem "rodauth", "~> 2.40"        # the password, where others than this machine may come in
+gem "argon2", "~> 2.3"
+gem "rubyzip", "~> 3.0"         # everything as one file
 gem "sequel", "~> 5.110"
 gem "sequel_pg", "~> 1.17", require: false
 gem "sinatra", "~> 4.2"

@@ -1,9 +1,11 @@
 # frozen_string_literal: true
 
+require "vips"
+
 module GreenPlinth
   module Imports
-    # Heights of real or made-up ground out of a file: a grey PNG (8 or 16 bits: the brighter, the higher) or the plain
-    # ESRI ASCII grid. Rows run from the back (north) to the front.
+    # Heights of real or made-up ground out of a file: a PNG (the brighter, the higher; of a coloured one the mean of red, green
+    # and blue) or the plain ESRI ASCII grid. Rows run from the back (north) to the front.
     class HeightMap
       MOST_BYTES = 1_400_000
       MOST_CELLS = 4_000_000
@@ -18,7 +20,7 @@ module GreenPlinth
 
       def initialize(bytes)
         refuse("the map is larger than #{MOST_BYTES / 1000} kB") if bytes.bytesize > MOST_BYTES
-        @values = bytes.start_with?(SIGNATURE) ? Png.new(bytes).grey : ascii(bytes)
+        @values = bytes.start_with?(SIGNATURE) ? png(bytes) : ascii(bytes)
         known = @values[@values.isnan.eq(0)]
         refuse("it holds no heights") if known.empty?
         refuse("it is quite flat: there is nothing to slice") if known.max - known.min < 1e-9
@@ -51,6 +53,17 @@ module GreenPlinth
         flat = share.flatten
         at = ->(dr, dc) { flat[Numo::Int32.cast(((r0 + dr).clip(0, rows - 1) * columns) + (c0 + dc).clip(0, columns - 1))] }
         (((at[0, 0] * (1 - tx)) + (at[0, 1] * tx)) * (1 - ty)) + (((at[1, 0] * (1 - tx)) + (at[1, 1] * tx)) * ty)
+      end
+
+      # Read by libvips: nothing is unpacked before its size is known, and never more than that.
+      def png(bytes)
+        image = Vips::Image.pngload_buffer(bytes, fail_on: :error)
+        refuse("it has more than #{MOST_CELLS / 1_000_000} million pixels") if image.width * image.height > MOST_CELLS
+        colours = image.extract_band(0, n: image.bands >= 3 ? 3 : 1)
+        grey = colours.bandmean.cast(:double)
+        Numo::DFloat.from_binary(grey.write_to_memory, [grey.height, grey.width])
+      rescue Vips::Error => e
+        refuse("its picture cannot be read: #{e.message.lines.first.to_s.strip[0, 120]}")
       end
 
       # ncols, nrows, cellsize and NODATA_value by name, then the heights. Source: the ESRI ASCII raster format.
