@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "nokogiri" # its own libxml first: libvips brings the system's
 require "vips"
 
 module GreenPlinth

@@ -35,7 +35,7 @@ module GreenPlinth
       helpers Helpers::Asked, Helpers::Answers
 
       # @return [#call]
-      def self.over(store:, desk:, contract:, clock:, secret:)
+      def self.over(store:, desk:, contract:, clock:, secret:, watch: Watch.new(on_full: desk.method(:forget)))
         Rack::Builder.new do
           use Middleware::BodyLimit, MOST_BYTES
           use Rack::Session::Cookie, key: "green-plinth", secret: secret, same_site: :strict, httponly: true, path: "/"
@@ -46,6 +46,7 @@ module GreenPlinth
             set :contract, contract
             set :clock, clock # a proc: Sinatra calls it at every asking
           end
+          use Middleware::Watched, watch
           run app.new
         end.to_app
       end
@@ -56,6 +57,7 @@ module GreenPlinth
 
       error(Refusal) { |e| problem(e) }
       error(InvalidFile) { |e| problem(Refusal.invalid(e)) }
+      error(GivenUp) { |e| problem(Refusal.new(422, "Too much to compute", "#{e.problem.message}.")) }
       error(Infeasible) { |e| problem(Refusal.new(422, "No schedule", e.message)) }
       error(Sinatra::NotFound) { problem(Refusal.not_found("page #{request.path_info}")) }
 

@@ -53,7 +53,7 @@ module GreenPlinth
       def find(id) = @store.find(id) || raise(Refusal.not_found("build #{id}"))
 
       # @return [Integer] id of the new build
-      def create(file) = @store.create(file, summary: summary(file))
+      def create(file) = kept(file) { |summary| @store.create(file, summary: summary) }
 
       # @param operations [Array<Hash>] JSON Patch
       # @param edit_id [String, nil] the page's own: an edit whose answer was lost is known again, and not made twice
@@ -64,7 +64,9 @@ module GreenPlinth
         raise Refusal.stale(show(build)) unless build.version == version
 
         file = Patch.apply(build.file, operations)
-        @store.change(id, version, file, label: label, patch: operations, summary: summary(file), edit_id: edit_id)
+        kept(file, id) do |summary|
+          @store.change(id, version, file, label: label, patch: operations, summary: summary, edit_id: edit_id)
+        end
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
@@ -109,8 +111,10 @@ module GreenPlinth
           "sections" => evaluation.sections(lines) }
       rescue InvalidFile => e
         raise Refusal.broken(build, e.problems)
-      rescue Outage, GivenUp, Refusal
+      rescue Outage, Refusal
         raise
+      rescue GivenUp => e
+        raise Refusal.broken(build, [e.problem])
       rescue StandardError => e
         Log.mistake("build #{build.id}", e)
         raise Refusal.broken(build, [BROKE_DOWN])
@@ -132,13 +136,16 @@ module GreenPlinth
           dated.without << undated(build, e.message)
         rescue InvalidFile => e
           dated.without << undated(build, "It has to be mended first: #{e.problems.first}.")
-        rescue Outage, GivenUp
+        rescue Outage
           raise
         rescue StandardError => e
           Log.mistake("build #{build.id}", e)
           dated.without << undated(build, BROKE_DOWN.message)
         end
       end
+
+      # What was computed: its memory is free again.
+      def forget = @memo = Memo.new
 
       private
 
@@ -152,8 +159,6 @@ module GreenPlinth
         Patch.apply(file, patch).then { |kept| [kept, patch, kept_summary(kept)] }
       end
 
-      def forget = @memo = Memo.new
-
       def step(id, version, move, file, title, detail)
         build = find(id)
         raise Refusal.stale(show(build)) unless build.version == version
@@ -164,18 +169,32 @@ module GreenPlinth
         raise Refusal.stale(show(find(id)))
       end
 
-      # @return [Hash] how the shelf tells a file; raises InvalidFile. What breaks down over it does not keep an edit from being kept.
+      # Keeps a file that is valid, whatever breaks down over it or takes too long: then it is there, to be mended.
+      # @yield [Hash] how the shelf tells it; answers with the id of a new build
+      # @return [Integer, nil] what the block said; raises InvalidFile, or Refusal.broken once it is kept
+      def kept(file, id = nil)
+        told = begin
+          summary(file)
+        rescue GivenUp => e
+          given_up = e
+          Screens::ShelfCard.bare(file)
+        end
+        made = yield(told)
+        raise Refusal.broken(find(id || made), [given_up.problem]) if given_up
+
+        made
+      end
+
+      # @return [Hash] how the shelf tells a file; raises InvalidFile
       def summary(file)
         evaluation = evaluate(file)
         Failures.guard("the shelf's card", Screens::ShelfCard.bare(file)) { Screens::ShelfCard.new(evaluation).summary }
-      rescue GivenUp
-        Screens::ShelfCard.bare(file)
       end
 
       # The same of a file that was good once and need not be now.
       def kept_summary(file)
         summary(file)
-      rescue InvalidFile
+      rescue InvalidFile, GivenUp
         Screens::ShelfCard.bare(file)
       end
     end

@@ -5,6 +5,20 @@ module GreenPlinth
     # Raised within a computation that takes too long, or whose asker has gone. No StandardError: what guards its own mistakes
     # does not take it for one of them.
     class GivenUp < Exception # rubocop:disable Lint/InheritException
+      # The methods of an evaluation that are named after what they compute.
+      EVALUATION = %r{/core/lib/green_plinth/evaluation\.rb\z}
+      UNNAMED = %w[part digest fetch to_h answer].freeze
+
+      # @return [String, nil] what was being computed, e.g. "terrain"
+      def part
+        found = (backtrace_locations || []).find { |line| line.path.match?(EVALUATION) && !UNNAMED.include?(line.base_label) }
+        found&.base_label&.tr("_", " ")
+      end
+
+      # @return [GreenPlinth::Problem]
+      def problem
+        Problem.new("", "#{part ? "The #{part}" : "This"} was not computed: #{message}. Make the build smaller or simpler")
+      end
     end
   end
 end

@@ -221,6 +221,17 @@ module GreenPlinth
         else value
         end
       end
+
+      # A computation may be given up between any two of its lines, a conversation with the database not within one.
+      UNBROKEN = Module.new do
+        Store.public_instance_methods(false).reject { |name| name == :listen }.each do |name|
+          define_method(name) do |*given, **more, &block|
+            Thread.handle_interrupt(GivenUp => :never) { super(*given, **more, &block) }
+          end
+        end
+      end
+      private_constant :UNBROKEN
+      prepend UNBROKEN
     end
   end
 end

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    module Middleware
+      # Puts every request under the watch, and tells it whether the client's connection is still there.
+      class Watched
+        # @param watch [Watch]
+        def initialize(app, watch)
+          @app = app
+          @watch = watch
+        end
+
+        def call(env)
+          @watch.over(-> { gone?(env["puma.socket"]) }) { @app.call(env) }
+        rescue GivenUp => e
+          body = JSON.generate(Refusal.new(503, "Given up", "#{e.message.capitalize}.").to_h)
+          [503, { "content-type" => "application/problem+json", "retry-after" => "2" }, [body]]
+        end
+
+        private
+
+        # A connection that was closed can be read from: there is nothing, and no more comes.
+        def gone?(socket)
+          io = socket&.to_io
+          return false unless io.respond_to?(:recv_nonblock)
+
+          io.recv_nonblock(1, Socket::MSG_PEEK).to_s.empty?
+        rescue IO::WaitReadable
+          false
+        rescue SystemCallError, IOError
+          true
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    # Watches over computations: each may take so much processor time and no more, and is given up, too, when whoever asked has
+    # gone. Where the process grows too large, what it remembers is forgotten. One thread looks round ten times a second.
+    class Watch
+      # Processor time for one answer, seconds; the largest base that the format allows takes less.
+      SECONDS = Float(ENV.fetch("GREEN_PLINTH_SECONDS", "4"))
+      # Of the whole process, MB: over it, what was computed is forgotten.
+      MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "500"))
+      # Between two looks, seconds; and between two clearings.
+      TICK = 0.1
+      REST = 5
+
+      # One computation. tid: of its thread as the kernel counts; began: its processor time then, s; gone: whether its asker is.
+      Task = Struct.new(:thread, :tid, :began, :gone)
+
+      # @param seconds [Numeric] of processor time
+      # @param on_full [#call] frees memory
+      def initialize(seconds: SECONDS, megabytes: MEGABYTES, on_full: -> {})
+        @seconds = seconds
+        @megabytes = megabytes
+        @on_full = on_full
+        @tasks = []
+        @lock = Mutex.new
+        @cleared = now
+      end
+
+      # Runs the block under watch. Raises GivenUp in it.
+      # @param gone [#call] whether the asker has gone
+      def over(gone = -> { false })
+        start
+        task = Task.new(Thread.current, Thread.current.native_thread_id, nil, gone).tap { |one| one.began = spent(one) }
+        Thread.handle_interrupt(GivenUp => :never) do
+          @lock.synchronize { @tasks << task }
+          begin
+            Thread.handle_interrupt(GivenUp => :immediate) { yield }
+          ensure
+            @lock.synchronize { @tasks.delete(task) }
+          end
+        end
+      end
+
+      # No computation is under way and none begins: those that are, are given up.
+      def stop = @lock.synchronize { @tasks.dup.each { |task| give_up(task, "the server stops") } }
+
+      private
+
+      def start = @lock.synchronize { @thread = Thread.new { look_round } unless @thread&.alive? }
+
+      def look_round
+        loop do
+          sleep(TICK)
+          @lock.synchronize { @tasks.dup.each { |task| look_at(task) } }
+          clear if now - @cleared > REST && resident_mb > @megabytes
+        end
+      end
+
+      def look_at(task)
+        if spent(task) - task.began > @seconds then give_up(task, "it takes more than #{@seconds.round} s to compute")
+        elsif task.gone.call then give_up(task, "whoever asked has gone")
+        end
+      end
+
+      def give_up(task, why)
+        @tasks.delete(task)
+        task.thread.raise(GivenUp, why)
+      end
+
+      def clear
+        @cleared = now
+        @on_full.call
+        GC.start
+        GC.compact if GC.respond_to?(:compact) && resident_mb > @megabytes
+      end
+
+      # Nanoseconds on the processor (Linux kernel documentation, sched-stats), as seconds; by the clock where there is no such.
+      def spent(task)
+        File.read("/proc/self/task/#{task.tid}/schedstat").to_i / 1e9
+      rescue SystemCallError
+        now
+      end
+
+      def resident_mb = File.read("/proc/self/statm").split[1].to_i * 4096 / 1e6
+      def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    end
+  end
+end
