@@ -169,9 +169,27 @@ RSpec.describe GreenPlinth::Files::PlinthFile do
         grain_mm: [3, 1]))]))).to eq(["/zones/0/courses/0/grain_mm"])
     end
 
+    it "refuses more coats than can be planned, and takes as many as can" do
+      courses = ->(count) { plain_file(zones: [zone(*Array.new(20) { course("acrylic_paint", coats: 30) }, *Array.new(count) { course("tufts") })]) }
+      expect(pointers(courses[0])).to be_empty
+      expect(message(courses[1])).to match(/holds 601 coats .* 600 are the most/)
+    end
+
+    it "refuses a base narrower than any, and takes a narrow one" do
+      strip = ->(mm) { plain_file.tap { |file| file["plinth"] = file["plinth"].merge("outline" => rectangle(100, mm)) } }
+      expect(pointers(strip[0.9])).to eq(["/plinth/outline"])
+      expect(pointers(strip[1])).to be_empty
+    end
+
+    it "refuses forms of what has no body, and seals that do not set" do
+      expect(message(plain_file(forms: [lift(3, round(10), material: "white_glue")]))).to match(/white glue is no material for a form/)
+      expect(message(plain_file(forms: [lift(3, round(10), seal: ["cork_sheet"])]))).to match(/cork sheet is no coat/)
+      expect(pointers(plain_file(forms: [lift(3, round(10), seal: ["white_glue"])]))).to be_empty
+    end
+
     it "refuses what lies farther out than any workshop" do
       expect(message(plain_file(forms: [lift(3,
-        round(10, at: [20_000, 0]))]))).to match(/more than 10 m from the middle/)
+        round(10, at: [20_000, 0]))]))).to match(/at_mm.*must be 5000 or less/)
     end
   end
 

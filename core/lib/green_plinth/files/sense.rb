@@ -7,10 +7,11 @@ module GreenPlinth
     class Sense
       # An outline smaller than this is a slip of the hand, mm².
       LEAST_MM2 = 0.01
-      # No base is larger, mm from the middle.
-      FARTHEST_MM = 10_000
-      # No stack is higher.
-      MOST_SHEETS = 1000
+      # No base is narrower, mm: it would be less than a cell of its own relief.
+      NARROWEST_MM = 1
+
+      # As many coats of all courses together as an order of work is made of in good time.
+      MOST_COATS = 600
 
       # @param catalogue [Catalogue]
       def initialize(catalogue)
@@ -22,7 +23,7 @@ module GreenPlinth
       def problems(file)
         @design = Design.new(Marshal.load(Marshal.dump(file)), @catalogue)
         @problems = []
-        [:ids, :materials, :references, :outlines, :ground, :calendar, :ranges].each { |check| send(check) }
+        [:ids, :materials, :references, :outlines, :ground, :calendar, :ranges, :coats].each { |check| send(check) }
         @problems
       end
 
@@ -41,8 +42,8 @@ module GreenPlinth
 
       def materials
         known(@design.plinth.data["material"], "/plinth/material")
-        (@design.forms + @design.features).each { |part| known(part.data["material"], "#{part.pointer}/material") }
-        @design.forms.each { |form| form.seal.each_with_index { |key, index| known(key, "#{form.pointer}/seal/#{index}") } }
+        @design.features.each { |part| known(part.data["material"], "#{part.pointer}/material") }
+        @design.forms.each { |form| formed(form) }
         @design.waters.each { |water| with_trait(water.medium_key, "fills_water", "water", "#{water.pointer}/medium") }
         @design.identified.each { |part| holding(part.glue, "#{part.pointer}/fixing/glue") }
         @design.courses.each { |course| course.mix ? mixed(course) : known(course.material_key, "#{course.pointer}/material") }
@@ -53,6 +54,16 @@ module GreenPlinth
 
       def known(key, pointer)
         problem(pointer, "#{key} is not in the catalogue#{near(key)}") unless key.nil? || @catalogue[key] || WATER.include?(key)
+      end
+
+      # Of something with a body, sealed with something that sets.
+      def formed(form)
+        with_trait(form.data["material"], "of_forms", "material for a form", "#{form.pointer}/material")
+        form.seal.each_with_index do |key, index|
+          known(key, "#{form.pointer}/seal/#{index}")
+          coat = @catalogue[key]
+          problem("#{form.pointer}/seal/#{index}", "#{@catalogue.name(key)} is no coat: it does not set") if coat && !coat.sets?
+        end
       end
 
       # What every tap gives needs no catalogue.
@@ -120,15 +131,15 @@ module GreenPlinth
       end
 
       def drawn(pointer, outline)
-        points = (outline["points_mm"] || []) + [outline["at_mm"] || [0, 0]]
-        too_far = points.flatten.any? { |value| value.abs > FARTHEST_MM }
-        return problem(pointer, "lies more than #{FARTHEST_MM / 1000} m from the middle") if too_far
         return line(pointer, outline) if outline["kind"] == "strip"
 
         shape = Plan::Outline.polygon(outline)
         return problem(pointer, "crosses or touches itself: move or take out a corner") unless shape.valid?
 
-        problem(pointer, "encloses no area: draw it larger") if shape.area < LEAST_MM2
+        return problem(pointer, "encloses no area: draw it larger") if shape.area < LEAST_MM2
+        return unless pointer == "/plinth/outline" && Plan::Outline.size(outline).min < NARROWEST_MM
+
+        problem(pointer, "is narrower than #{NARROWEST_MM} mm: no base is")
       rescue RGeo::Error::RGeoError
         problem(pointer, "is no closed outline: give it three corners or more that are apart")
       end
@@ -170,12 +181,18 @@ module GreenPlinth
         nil
       end
 
+      def coats
+        coats = @design.courses.sum { |course| course.data["coats"] || 1 }
+        return if coats <= MOST_COATS
+
+        problem("", "holds #{coats} coats in all its courses together; #{MOST_COATS} are the most that can be planned")
+      end
+
       def ranges
         @design.courses.each do |course|
           low, high = course.own_grain_mm
           problem("#{course.pointer}/grain_mm", "runs backwards: the smaller size comes first") if low && low > high
         end
-        @design.forms.each { |form| problem("#{form.pointer}/sheets", "is more than #{MOST_SHEETS} sheets") if form.sheets > MOST_SHEETS }
       end
     end
   end

@@ -44,6 +44,10 @@ module GreenPlinth
         end
       end
 
+      # @param ring [Array<Array(Float, Float)>] closed or not; it may touch itself, as shores do
+      # @return [Float] mm², by the shoelace formula
+      def ring_area(ring) = (ring + ring.first(1)).each_cons(2).sum { |(x0, y0), (x1, y1)| (x0 * y1) - (x1 * y0) }.abs / 2
+
       # @return [Float] mm²
       def area(geometry) = polygons(geometry).sum(0.0, &:area)
 

@@ -62,6 +62,8 @@ module GreenPlinth
         pack = material.pack
         return { amount: amount, unit: unit } unless pack
         return sheets(material, uses) if unit == "mm2"
+        # Sold by a measure that this use cannot be told in.
+        return { amount: amount, unit: unit } unless pack["amount"]
 
         packs = (amount / pack["amount"].to_f).ceil
         { amount: amount, unit: unit, packs: packs, cost_minor: packs * pack["price_minor"],

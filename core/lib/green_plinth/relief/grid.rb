@@ -7,6 +7,8 @@ module GreenPlinth
       # Cell side: longest side / 400, within these, mm.
       CELLS_ALONG = 400
       CELL_MM = (0.25..2.0)
+      # A cell has a neighbour on each axis, however narrow the base: slopes are told from it.
+      LEAST = 2
 
       attr_reader :cell, :columns, :rows, :left, :front, :bounds
 
@@ -15,8 +17,8 @@ module GreenPlinth
         @bounds = bounds
         min_x, min_y, max_x, max_y = bounds
         @cell = ([max_x - min_x, max_y - min_y].max / CELLS_ALONG).clamp(CELL_MM.min, CELL_MM.max)
-        @columns = ((max_x - min_x) / cell).ceil.clamp(1, nil)
-        @rows = ((max_y - min_y) / cell).ceil.clamp(1, nil)
+        @columns = ((max_x - min_x) / cell).ceil.clamp(LEAST, nil)
+        @rows = ((max_y - min_y) / cell).ceil.clamp(LEAST, nil)
         # Centred, so that a symmetrical plinth has a symmetrical grid.
         @left = ((min_x + max_x) / 2) - (columns * cell / 2)
         @front = ((min_y + max_y) / 2) - (rows * cell / 2)

@@ -29,8 +29,7 @@ module GreenPlinth
 
       def grid
         step = [(([@terrain.grid.rows, @terrain.grid.columns].max) / CELLS_ALONG.to_f).ceil, 1].max
-        rows = (step / 2).step(@terrain.grid.rows - 1, step).to_a
-        columns = (step / 2).step(@terrain.grid.columns - 1, step).to_a
+        rows, columns = @terrain.grid.shape.map { |count| picked(count, step) }
         pick = ->(field) { field[rows, columns].flatten.to_a }
         on = pick[@terrain.weight]
         { "left_mm" => @terrain.grid.left, "front_mm" => @terrain.grid.front, "cell_mm" => @terrain.grid.cell * step, "rows" => rows.size,
@@ -38,6 +37,9 @@ module GreenPlinth
           "heights" => pick[@terrain.height].zip(on).map { |z, weight| weight > ON_BASE ? (z * 100).round : nil },
           "slopes" => pick[@slopes.classes], "degrees" => pick[@slopes.degrees].map(&:round) }
       end
+
+      # Every so many cells, one at least: an empty index is more than the library bears.
+      def picked(count, step) = [step / 2, (count - 1) / 2].min.step(count - 1, step).to_a
     end
   end
 end

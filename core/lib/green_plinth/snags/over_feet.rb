@@ -24,12 +24,12 @@ module GreenPlinth
       private
 
       def deepest(subject)
-        @evaluation.pools.filter_map { |pool| depth_under(subject, pool)&.then { |depth| [pool, depth] } }.max_by(&:last)
+        @evaluation.pools.select(&:wet?).filter_map { |pool| depth_under(subject, pool)&.then { |depth| [pool, depth] } }.max_by(&:last)
       end
 
       def depth_under(subject, pool)
         cell = terrain.grid.at(*subject.at_mm)
-        cell && pool.wet? && pool.depth_at(*cell)
+        cell && pool.depth_at(*cell)
       end
 
       def lowered(pool, depth)

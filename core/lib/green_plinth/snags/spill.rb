@@ -22,7 +22,7 @@ module GreenPlinth
 
       # Draw it where it will stand.
       def redrawn(pool)
-        ring = pool.rings.max_by { |one| Plan::Geos.polygon(one).area } or return
+        ring = pool.rings.max_by { |one| Plan::Geos.ring_area(one) } or return
         line = Plan::Geos.line(ring).simplify(0.3)
         points = Plan::Geos.coordinates(line)[0...-1].map { |xy| xy.map { |value| value.round(1) } }
         return if points.size < 3 || !Plan::Geos.polygon(points).valid?
