@@ -31,9 +31,10 @@ module GreenPlinth
     def self.app(database, clock: -> { Time.now })
       store = Store.new(database)
       desk = Desk.new(store)
-      Listener.of(store).on_restocked { desk.restock }
+      listener = Listener.of(store)
+      listener.on_restocked { desk.restock }
       App.over(store: store, desk: desk, contract: Contract.new(JSON.parse(File.read(OPENAPI))), clock: clock,
-        secret: store.secret("session"))
+        secret: store.secret("session"), streams: Streams.new(listener))
     end
   end
 end

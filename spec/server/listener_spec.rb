@@ -18,34 +18,27 @@ RSpec.describe "News of changes" do
 
   def listener(store) = GreenPlinth::Server::Listener.new(store, pause: 0.01)
 
-  it "waits no longer than it is told" do
-    expect(listener(store).wait(1, nil, 0.01)).to be_nil
+  def eventually = Timeout.timeout(5) { sleep 0.01 until yield }
+
+  it "tells the version of a build as it changes, and that it is deleted" do
+    news = Queue.new
+    heard = Queue.new
+    ear = listener(store(news: news, versions: { 1 => 3 }))
+    ear.on_news { |build, version| heard << [build, version] }
+    eventually { ear.latest(1) == 3 }
+    news << [GreenPlinth::Server::Store::CHANGED, "1 7"] << [GreenPlinth::Server::Store::CHANGED, "1 0"]
+    expect(Timeout.timeout(5) { [heard.pop, heard.pop] }).to eq([[1, 7], [1, 0]])
+    expect(ear.versions).to eq({})
   end
 
-  it "tells the version that somebody waits for" do
-    news = Queue.new << [GreenPlinth::Server::Store::CHANGED, "1 7"]
-    expect(listener(store(news: news)).wait(1, nil, 5)).to eq(7)
-  end
-
-  it "waits on while there is news of other builds only" do
-    news = Queue.new << [GreenPlinth::Server::Store::CHANGED, "1 7"]
-    ear = listener(store(news: news))
-    ear.wait(1, nil, 5)
-    waiting = Thread.new { ear.wait(1, 7, 5) }
-    Timeout.timeout(5) { sleep 0.01 until waiting.stop? }
-    news << [GreenPlinth::Server::Store::CHANGED, "2 3"]
-    Timeout.timeout(5) { sleep 0.01 until ear.latest(2) == 3 }
-    news << [GreenPlinth::Server::Store::CHANGED, "1 8"]
-    expect(waiting.value).to eq(8)
-  end
-
-  it "listens again when the database is back, and looks up what it missed" do
-    ear = nil
+  it "listens again when the database is back, looks up what it missed and tells it" do
+    back = Queue.new
     expect do
       ear = listener(store(away: 3, versions: { 4 => 9 }))
-      ear.wait(4, nil, 5)
-    end.to output(/nobody there; trying again/).to_stderr
-    expect(ear.latest(4)).to eq(9)
+      ear.on_return { |versions| back << versions }
+      eventually { ear.latest(4) == 9 }
+    end.to output(/nobody there/).to_stderr
+    expect(Timeout.timeout(5) { back.pop }).to eq({ 4 => 9 })
   end
 
   it "says that own entries are others, when told so and after each time that it was away" do
@@ -63,9 +56,27 @@ RSpec.describe "News of changes" do
     it "hears of a build that another process changes" do
       id = other.create(file, summary: {})
       ear = listener(ServerSpec.store)
-      Timeout.timeout(5) { sleep 0.01 until ear.latest(id) }
+      eventually { ear.latest(id) == 1 }
       other.change(id, 1, file, label: "Nothing", patch: [], summary: {})
-      expect(ear.wait(id, 1, 5)).to eq(2)
+      eventually { ear.latest(id) == 2 }
+      other.delete(id)
+      eventually { ear.latest(id).nil? }
+      other.bring_back(id)
+      eventually { ear.latest(id) == 3 }
+    end
+
+    it "comes back by itself after its connection is cut, and knows what happened meanwhile" do
+      id = other.create(file, summary: {})
+      ear = listener(ServerSpec.store)
+      eventually { ear.latest(id) == 1 }
+      cut = "count(pg_terminate_backend(pid)) FROM pg_stat_activity WHERE datname = current_database() AND state = 'idle' " \
+            "AND pid <> pg_backend_pid()"
+      expect do
+        other.delete(id)
+        ServerSpec.database.get(Sequel.lit(cut))
+        again = other.create(file, summary: {})
+        eventually { ear.latest(again) == 1 && ear.latest(id).nil? }
+      end.to output(/database is away/).to_stderr
     end
 
     it "gives a desk the entries that another process stocks" do
@@ -73,7 +84,7 @@ RSpec.describe "News of changes" do
       listener(ServerSpec.store).on_restocked { desk.restock }
       copy = desk.catalogue.materials.fetch("cork_tile").to_h.except("key").merge("name" => "bark tile")
       other.put_own("materials" => { "bark_tile" => copy })
-      Timeout.timeout(5) { sleep 0.01 until desk.catalogue.materials.key?("bark_tile") }
+      eventually { desk.catalogue.materials.key?("bark_tile") }
       expect(desk.catalogue.materials["bark_tile"].name).to eq("bark tile")
     end
   end

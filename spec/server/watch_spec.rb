@@ -65,7 +65,7 @@ RSpec.describe "The watch over computations" do
       slow
       problem = change(build, { op: "replace", path: "/zones/0/courses/0/thickness_mm", value: 1.9 })
       expect(last_response.status).to eq(422)
-      expect(problem["problems"].first["message"]).to match(/The terrain was not computed: it takes more than 4 s/)
+      expect(problem["problems"].first["message"]).to match(/Part “terrain” was not computed: it takes more than 4 s/)
       expect(problem["broken"]).to include("version" => 2, "undo" => "Change")
       RSpec::Mocks.space.proxy_for(GreenPlinth::Relief::Terrain).reset
       expect(post_json("/api/builds/#{build["id"]}/undo", { version: 2 })["file"]).to eq(build["file"])
@@ -76,7 +76,7 @@ RSpec.describe "The watch over computations" do
       ServerSpec.instance_variable_set(:@begun, nil)
       slow
       get("/api/builds/#{build["id"]}/relief")
-      expect(answer).to include("title" => "Too much to compute", "detail" => /The terrain was not computed/)
+      expect(answer).to include("title" => "Too much to compute", "detail" => /Part “terrain” was not computed/)
     end
   end
 end

@@ -6,6 +6,7 @@ import { useEffect, useMemo } from "react";
 import { Navigate, useNavigate, useParams } from "react-router";
 import { useStore } from "zustand";
 import { KeyboardHelp } from "../common/KeyboardHelp";
+import { onVersion } from "../common/live";
 import { useKeys } from "../common/useKeys";
 import { ScaleStage } from "../scale/ScaleStage";
 import { BuildUpPage } from "./BuildUpPage";
@@ -40,10 +41,9 @@ export function BuildPage() {
 
   useEffect(() => {
     session.open();
-    const events = new EventSource(`/api/builds/${number}/events`);
-    events.addEventListener("changed", (event) => session.heard(Number((event as MessageEvent).data)));
+    const silence = onVersion(number, (version) => session.heard(version));
     return () => {
-      events.close();
+      silence();
       session.close();
     };
   }, [session, number]);

@@ -9,7 +9,14 @@ const keyOf = (build: number, edit: Edit) => `${prefixOf(build)}${String(edit.at
 function renameOld(build: number) {
   const key = `green-plinth:waiting:${build}`;
   const old: Pick<Edit, "label" | "patch">[] = JSON.parse(localStorage.getItem(key) ?? "[]");
-  if (keepEdits(build, [], old.map((edit, index) => ({ ...edit, id: uuid(), at: index })))) localStorage.removeItem(key);
+  if (
+    keepEdits(
+      build,
+      [],
+      old.map((edit, index) => ({ ...edit, id: uuid(), at: index })),
+    )
+  )
+    localStorage.removeItem(key);
 }
 
 /** Edits that a window of this build made and the server has not acknowledged, kept across a reload and a closed window, the oldest first. */

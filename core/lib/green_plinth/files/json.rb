@@ -18,7 +18,10 @@ module GreenPlinth
         raise InvalidFile, [Problem.new("", "the file is not UTF-8 text")] unless text.valid_encoding?
         raise InvalidFile, [Problem.new("", "the file holds a zero byte, which no text has")] if text.match?(/\u0000|\\u0000/)
 
-        ::JSON.parse(text.delete_prefix("\uFEFF"), max_nesting: MOST_DEEP)
+        ::JSON.parse(text.delete_prefix("\uFEFF"), max_nesting: MOST_DEEP).tap do |data|
+          found = Text.problems(data)
+          raise InvalidFile, found if found.any?
+        end
       rescue ::JSON::NestingError
         raise InvalidFile, [Problem.new("", "the file is nested deeper than #{MOST_DEEP} levels")]
       rescue ::JSON::ParserError => e

@@ -35,7 +35,7 @@ module GreenPlinth
       helpers Helpers::Asked, Helpers::Answers
 
       # @return [#call]
-      def self.over(store:, desk:, contract:, clock:, secret:, watch: Watch.new(on_full: desk.method(:forget)))
+      def self.over(store:, desk:, contract:, clock:, secret:, streams:, watch: Watch.new(on_full: desk.method(:forget)))
         Rack::Builder.new do
           use Middleware::BodyLimit, MOST_BYTES
           use Rack::Session::Cookie, key: "green-plinth", secret: secret, same_site: :strict, httponly: true, path: "/"
@@ -44,6 +44,7 @@ module GreenPlinth
             set :store, store
             set :desk, desk
             set :contract, contract
+            set :streams, streams
             set :clock, clock # a proc: Sinatra calls it at every asking
           end
           use Middleware::Watched, watch

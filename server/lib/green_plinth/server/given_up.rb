@@ -7,7 +7,7 @@ module GreenPlinth
     class GivenUp < Exception # rubocop:disable Lint/InheritException
       # The methods of an evaluation that are named after what they compute.
       EVALUATION = %r{/core/lib/green_plinth/evaluation\.rb\z}
-      UNNAMED = %w[part digest fetch to_h answer].freeze
+      UNNAMED = %w[part digest fetch to_h answer new covers].freeze
 
       # @return [String, nil] what was being computed, e.g. "terrain"
       def part
@@ -17,7 +17,7 @@ module GreenPlinth
 
       # @return [GreenPlinth::Problem]
       def problem
-        Problem.new("", "#{part ? "The #{part}" : "This"} was not computed: #{message}. Make the build smaller or simpler")
+        Problem.new("", "#{part ? "Part “#{part}”" : "This"} was not computed: #{message}. Make the build smaller or simpler")
       end
     end
   end

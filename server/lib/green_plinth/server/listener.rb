@@ -3,8 +3,8 @@
 module GreenPlinth
   module Server
     # What the database tells of changes, whichever process made them: the newest version of each build, and that the
-    # workshop's own entries are others now. One thread of its own listens; readers wait here. When the database was away,
-    # it listens again as soon as it is back, and looks up what it missed.
+    # workshop's own entries are others now. One thread of its own listens and calls whoever asked to be told. When the database
+    # was away, it listens again as soon as it is back, and looks up what it missed.
     class Listener
       # Between two tries to reach a database that is away, seconds.
       PAUSE = 1
@@ -19,37 +19,31 @@ module GreenPlinth
         @store = store
         @versions = {}
         @lock = Mutex.new
-        @news = ConditionVariable.new
-        @restocked = []
+        @restocked, @told, @returned = [], [], []
         Thread.new { listen(pause) }
       end
 
       # Calls the block whenever own entries or notes of drying may have changed.
       def on_restocked(&block) = @lock.synchronize { @restocked << block }
 
-      # @return [Integer, nil] the newest version heard of
+      # Calls the block with a build and its version at each change; version 0: it was deleted.
+      def on_news(&block) = @lock.synchronize { @told << block }
+
+      # Calls the block with all versions whenever it listens again: what was missed can be seen by them.
+      def on_return(&block) = @lock.synchronize { @returned << block }
+
+      # @return [Hash{Integer => Integer}] the newest version heard of, by build
+      def versions = @lock.synchronize { @versions.dup }
+
+      # @return [Integer, nil] of one build
       def latest(id) = @lock.synchronize { @versions[id] }
 
-      # Waits for another version of a build than the one seen.
-      # @param seconds [Numeric] at most so long
-      # @return [Integer, nil] the version; nil when none came
-      def wait(id, seen, seconds)
-        until_then = now + seconds
-        @lock.synchronize do
-          # News of any build wakes everybody who waits.
-          @news.wait(@lock, until_then - now) while @versions[id] == seen && now < until_then
-          @versions[id] unless @versions[id] == seen
-        end
-      end
-
       private
-
-      def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
       def listen(pause)
         @store.listen(ready: -> { catch_up }) { |channel, payload| heard(channel, payload) }
       rescue Sequel::Error => e
-        warn "listening: #{e.message.lines.first&.strip}; trying again"
+        Log.outage(e)
         sleep(pause)
         retry
       end
@@ -58,17 +52,23 @@ module GreenPlinth
 
       # What happened while nobody listened.
       def catch_up
-        @store.versions.each { |id, version| publish(id, version) }
+        versions = @store.versions
+        returned = @lock.synchronize do
+          @versions = versions
+          @returned.dup
+        end
+        returned.each { |block| block.call(versions.dup) }
         restocked
       end
 
       def restocked = @lock.synchronize { @restocked.dup }.each(&:call)
 
       def publish(id, version)
-        @lock.synchronize do
-          @versions[id] = version
-          @news.broadcast
+        told = @lock.synchronize do
+          version.zero? ? @versions.delete(id) : @versions[id] = version
+          @told.dup
         end
+        told.each { |block| block.call(id, version) }
       end
     end
   end

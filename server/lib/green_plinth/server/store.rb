@@ -42,6 +42,7 @@ module GreenPlinth
         @db.transaction do
           id = builds_ds.insert(sample_key: sample_key, summary: json(summary), file: json(file))
           build_ds(id).update(position: @revisions.begin(id, file))
+          tell(id, 1)
           id
         end
       end

@@ -6,7 +6,7 @@ module GreenPlinth
     # gone. Where the process grows too large, what it remembers is forgotten. One thread looks round ten times a second.
     class Watch
       # Processor time for one answer, seconds; the largest base that the format allows takes less.
-      SECONDS = Float(ENV.fetch("GREEN_PLINTH_SECONDS", "4"))
+      SECONDS = Float(ENV.fetch("GREEN_PLINTH_SECONDS", "3.5"))
       # Of the whole process, MB: over it, what was computed is forgotten.
       MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "500"))
       # Between two looks, seconds; and between two clearings.

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+# How the application is served: bin/start gives the address by GREEN_PLINTH_BIND and PORT.
+threads 4, 24
+workers 0
+environment "production"
+silence_single_worker_warning
+quiet
+
+# Nothing larger is read, let alone written to disk: an export of everything is the largest that there is.
+http_content_length_limit 50_000_000
+first_data_timeout 10
+
+# Within seconds of being asked to stop: what is computed then is given up, and pages ask again.
+force_shutdown_after 1
+pool_shutdown_grace_time 1
+
+# What cannot be read as HTTP, or is too large to be read at all.
+lowlevel_error_handler do |error, _env, status|
+  status = status.to_i.between?(400, 599) ? status.to_i : 500
+  title = { 400 => "Not HTTP", 413 => "Too large" }.fetch(status, "Something broke here")
+  detail = status == 500 ? "What was sent was not taken. The server's log says more." : "What was sent was not read."
+  warn "#{error.class}: #{error.message.to_s[0, 200].inspect}" if status == 500
+  body = %({"type":"about:blank","title":"#{title}","status":#{status},"detail":"#{detail}"})
+  [status, { "content-type" => "application/problem+json", "x-content-type-options" => "nosniff",
+             "referrer-policy" => "same-origin", "cross-origin-resource-policy" => "same-origin" }, [body]]
+end

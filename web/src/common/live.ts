@@ -1,0 +1,46 @@
+/** What the server tells of builds as they change. */
+type News = { versions: Record<string, number> } | { build: number; version: number };
+type Reader = (news: News) => void;
+
+const NAME = "green-plinth-live";
+const readers = new Set<Reader>();
+const windows = typeof BroadcastChannel === "undefined" ? null : new BroadcastChannel(NAME);
+let begun = false;
+
+function tell(news: News) {
+  for (const reader of readers) reader(news);
+}
+
+/** One stream for all windows of a browser: the window that holds the lock reads it, and tells the others. */
+function begin() {
+  if (begun) return;
+  begun = true;
+  windows?.addEventListener("message", (event) => tell(event.data as News));
+  if (windows && navigator.locks) void navigator.locks.request(NAME, () => new Promise(() => read()));
+  else read();
+}
+
+function read() {
+  const events = new EventSource("/api/events");
+  const pass = (news: News) => {
+    tell(news);
+    windows?.postMessage(news);
+  };
+  events.addEventListener("versions", (event) => pass({ versions: JSON.parse((event as MessageEvent).data) }));
+  events.addEventListener("changed", (event) => pass(JSON.parse((event as MessageEvent).data)));
+}
+
+/** Calls back at whatever changes. @returns how to stop that */
+export function onNews(reader: Reader): () => void {
+  begin();
+  readers.add(reader);
+  return () => readers.delete(reader);
+}
+
+/** Calls back with the version of one build as it changes, or as it is when the server is back; 0: it is deleted. @returns how to stop that */
+export function onVersion(build: number, reader: (version: number) => void): () => void {
+  return onNews((news) => {
+    if ("versions" in news) reader(news.versions[build] ?? 0);
+    else if (news.build === build) reader(news.version);
+  });
+}
