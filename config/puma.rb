@@ -13,11 +13,12 @@ first_data_timeout 10
 
 # Within seconds of being asked to stop: what is computed then is given up, and pages ask again.
 force_shutdown_after 1
-pool_shutdown_grace_time 1
 
 # What cannot be read as HTTP, or is too large to be read at all.
 lowlevel_error_handler do |error, _env, status|
-  status = status.to_i.between?(400, 599) ? status.to_i : 500
+  # What its own reader stumbles over is no HTTP.
+  unread = error.backtrace&.first.to_s.include?("/puma/")
+  status = status.to_i.between?(400, 499) ? status.to_i : (unread ? 400 : 500)
   title = { 400 => "Not HTTP", 413 => "Too large" }.fetch(status, "Something broke here")
   detail = status == 500 ? "What was sent was not taken. The server's log says more." : "What was sent was not read."
   warn "#{error.class}: #{error.message.to_s[0, 200].inspect}" if status == 500

@@ -39,6 +39,42 @@ RSpec.describe "The security floor" do
     expect(last_response.status).to eq(200)
   end
 
+  it "answers nothing to a page of another origin, whatever token it carries" do
+    %w[https://evil.example http://localhost:1 null].each do |origin|
+      post_json("/api/builds", plain_file, "HTTP_ORIGIN" => origin)
+      expect(last_response.status).to eq(403), origin
+      get("/api/events", {}, { "HTTP_ORIGIN" => origin })
+      expect(last_response.status).to eq(403), origin
+    end
+    post_json("/api/builds", plain_file, "HTTP_ORIGIN" => "http://localhost")
+    expect(last_response.status).to eq(201)
+  end
+
+  it "refuses in JSON, with the same headers as every answer" do
+    asked = { 403 => -> { get("/api/builds", {}, { "HTTP_HOST" => "evil.example" }) }, 400 => -> { get("/api/scale?ratio=%FF") },
+              413 => -> { post("/api/builds", "{}", { "CONTENT_TYPE" => "application/json", "CONTENT_LENGTH" => "3000000" }) },
+              404 => -> { get("/nothing/at/all.php") } }
+    asked.each do |status, ask|
+      ask.call
+      next if status == 404 && last_response.status == 200 # the page answers for every path that is no API
+
+      expect(last_response.status).to eq(status)
+      expect(last_response.media_type).to eq("application/problem+json")
+      GreenPlinth::Server::Headers::ALWAYS.each { |name, value| expect(last_response[name]).to eq(value) }
+    end
+  end
+
+  it "refuses addresses that are no text, and queries that ask for lists" do
+    %w[/api/builds/%FF /api/builds/%C0%80 /api/builds/1%00 /api/builds?a=%ZZ /api/builds/1?sections[]=1 /api/scale?ratio=1&ratio=2
+      /api/builds/1?sections[a][b]=1 /%0D%0A].each do |path|
+      status, headers, = app.call(Rack::MockRequest.env_for("http://localhost/").merge("HTTP_HOST" => "localhost", "PATH_INFO" => path.split("?").first,
+        "QUERY_STRING" => path.split("?")[1].to_s))
+      expect([path, status, headers["content-type"]]).to eq([path, 400, "application/problem+json"])
+    end
+    get("/api/builds?a=1&b=2%20%C3%A9")
+    expect(last_response.status).to eq(200)
+  end
+
   describe "the pages" do
     before { skip "the pages are not built" unless File.file?(File.join(GreenPlinth::Server::PAGES, "index.html")) }
 

@@ -25,7 +25,11 @@ module GreenPlinth
 
     # @param arguments [Array<String>]
     # @return [Integer] exit code
-    def run(arguments)
+    def run(arguments) = Failures.handled_by(->(part, error) { @err.puts("#{part} broke down: #{error.message}") }) { obey(arguments) }
+
+    private
+
+    def obey(arguments)
       command, *rest = arguments
       case command
       when "evaluate" then one_file(rest) { |text| evaluate(text) }
@@ -41,8 +45,6 @@ module GreenPlinth
       @err.puts(e.message)
       INFEASIBLE
     end
-
-    private
 
     # Each format with what it is, one below the other.
     def usage

@@ -14,7 +14,9 @@ module GreenPlinth
       set :dump_errors, false
       set :static, false
       set :protection, except: %i[json_csrf xss_header]
-      set :host_authorization, { permitted_hosts: ["localhost", "127.0.0.1", "[::1]", *ENV.fetch("GREEN_PLINTH_HOSTS", "").split(",")] }
+      # Names that it answers to; the check stands before it, so that its refusals look like all others.
+      HOSTS = ["localhost", "127.0.0.1", "[::1]", *ENV.fetch("GREEN_PLINTH_HOSTS", "").split(",")].freeze
+      set :host_authorization, { permitted_hosts: [] }
 
       register Resources::Session
       register Resources::Entries
@@ -37,6 +39,9 @@ module GreenPlinth
       # @return [#call]
       def self.over(store:, desk:, contract:, clock:, secret:, streams:, watch: Watch.new(on_full: desk.method(:forget)))
         Rack::Builder.new do
+          use Middleware::Guarded
+          use Middleware::KnownHost, permitted_hosts: HOSTS
+          use Middleware::Readable
           use Middleware::BodyLimit, MOST_BYTES
           use Rack::Session::Cookie, key: "green-plinth", secret: secret, same_site: :strict, httponly: true, path: "/"
           use Middleware::SameSite
@@ -53,10 +58,11 @@ module GreenPlinth
       end
 
       before do
-        headers "X-Content-Type-Options" => "nosniff", "Referrer-Policy" => "same-origin", "Cache-Control" => "no-store"
+        headers "Cache-Control" => "no-store"
       end
 
       error(Refusal) { |e| problem(e) }
+      error(Sinatra::BadRequest) { |e| problem(Refusal.new(400, "Not readable", Log.plain(e.message))) }
       error(InvalidFile) { |e| problem(Refusal.invalid(e)) }
       error(GivenUp) { |e| problem(Refusal.new(422, "Too much to compute", "#{e.problem.message}.")) }
       error(Infeasible) { |e| problem(Refusal.new(422, "No schedule", e.message)) }

@@ -83,7 +83,7 @@ module GreenPlinth
       # @return [Array<Integer>] ids of those that were changed
       def put_samples_back
         files = Dir[File.join(SAMPLES, "*.json")].sort.to_h { |path| [File.basename(path, ".json"), JSON.parse(File.read(path))] }
-        @store.replace_samples(files.transform_values { |file| [file, summary(file)] }) { |build| renamed(build.file) }
+        @store.replace_samples(files, method(:summary)) { |build| renamed(build.file) }
       end
 
       # @param file [Hash] raises InvalidFile

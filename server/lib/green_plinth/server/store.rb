@@ -96,19 +96,23 @@ module GreenPlinth
       end
 
       # Puts samples in the place of those that are there. One that was changed stays, as the maker's own.
-      # @param samples [Hash{String => Array(Hash, Hash)}] key → file and summary
+      # @param samples [Hash{String => Hash}] files by key
+      # @param told [#call] tells the shelf's summary of a file
       # @yield [Build] one that was changed; answers with its file, patch and summary under another name
       # @return [Array<Integer>] ids of those that were changed
-      def replace_samples(samples)
+      def replace_samples(samples, told)
         @db.transaction do
           @db.get(Sequel.function(:pg_advisory_xact_lock, SAMPLES_LOCK).cast(String))
           rows = builds_ds.exclude(sample_key: nil).for_update.all
+          # One that is as it ships stays where it is.
+          rows, same = rows.partition { |row| row[:deleted_at] || plain(row[:file]) != samples[row[:sample_key]] }
+          samples = samples.except(*same.map { |row| row[:sample_key] })
           changed, plain = rows.partition { |row| row[:deleted_at].nil? && @revisions.changed?(row[:id], plain(row[:file])) }
           thrown, untouched = plain.partition { |row| row[:deleted_at] }
           builds_ds.where(id: (changed + thrown).map { |row| row[:id] }).update(sample_key: nil)
           builds_ds.where(id: untouched.map { |row| row[:id] }).delete
           changed.each { |row| rename(row, *yield(find(row[:id]))) }
-          samples.each { |key, (file, summary)| create(file, summary: summary, sample_key: key) }
+          samples.each { |key, file| create(file, summary: told.call(file), sample_key: key) }
           changed.map { |row| row[:id] }
         end
       end

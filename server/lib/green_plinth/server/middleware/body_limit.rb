@@ -29,7 +29,7 @@ module GreenPlinth
         def refused(bytes)
           detail = format("It is %.1f MB; a plinth file is %.0f MB at the most.", bytes / 1e6, @most / 1e6)
           body = JSON.generate("type" => "about:blank", "title" => "Too large", "status" => 413, "detail" => detail)
-          [413, { "content-type" => "application/problem+json" }, [body]]
+          [413, Headers.on_refusals("application/problem+json"), [body]]
         end
       end
     end

@@ -4,14 +4,24 @@ module GreenPlinth
   module Server
     module Middleware
       # Cross-site request forgery: whatever changes something carries the session's token in a header, which only our
-      # own pages can read.
+      # own pages can read; and nothing is answered to a page of another origin, whatever it carries.
       class SameSite < Rack::Protection::AuthenticityToken
         default_options reaction: :refuse
 
+        def call(env)
+          origin = env["HTTP_ORIGIN"]
+          origin.nil? || origin == Rack::Request.new(env).base_url ? super : refused("Not from this page", "It comes from #{origin[0, 100]}.")
+        end
+
         def refuse(_env)
-          body = JSON.generate("type" => "about:blank", "title" => "Not from this page", "status" => 403,
-            "detail" => "The request carries no valid token: GET /api/session gives one for the X-CSRF-Token header.")
-          [403, { "content-type" => "application/problem+json" }, [body]]
+          refused("Not from this page",
+            "The request carries no valid token: GET /api/session gives one for the X-CSRF-Token header.")
+        end
+
+        private
+
+        def refused(title, detail)
+          [403, Headers.on_refusals("application/problem+json"), [JSON.generate(Refusal.new(403, title, detail).to_h)]]
         end
       end
     end

@@ -15,7 +15,7 @@ module GreenPlinth
           @watch.over(-> { gone?(env["puma.socket"]) }) { @app.call(env) }
         rescue GivenUp => e
           body = JSON.generate(Refusal.new(503, "Given up", "#{e.message.capitalize}.").to_h)
-          [503, { "content-type" => "application/problem+json", "retry-after" => "2" }, [body]]
+          [503, Headers.on_refusals("application/problem+json").merge("retry-after" => "2"), [body]]
         end
 
         private

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    module Middleware
+      # Answers to its own names only, so that no other site's name can be pointed at it.
+      class KnownHost < Rack::Protection::HostAuthorization
+        default_options reaction: :refuse
+
+        def refuse(_env)
+          problem = Refusal.new(403, "Not this host", "The application answers to its own names only; GREEN_PLINTH_HOSTS adds others.")
+          [403, Headers.on_refusals("application/problem+json"), [JSON.generate(problem.to_h)]]
+        end
+      end
+    end
+  end
+end

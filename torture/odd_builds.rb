@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Torture
+  # Every odd build is sent as a maker would send it, and whatever is made of it is looked at from all sides: each answer is a
+  # right one or says what is wrong, within five seconds.
+  class OddBuilds
+    SECONDS = 5
+    SIDES = ["", *%w[/relief /solid /templates /sight /drainage?x=0&y=0 /chance /schools /batch /export.json /export.svg /export.pdf
+      /export.dxf /export.stl /export.csv /export.ics /export.cut-svg]].freeze
+    ELSEWHERE = %w[/api/builds /api/now /api/weeks].freeze
+
+    # @param kit [Kit]
+    # @param every [Integer] so many apart, for a short look
+    def initialize(kit, every: 1)
+      @kit = kit
+      @builds = OddBuild.all.each_slice(every).map(&:first)
+      @bad = []
+      @slowest = 0
+    end
+
+    def call
+      server = @kit.server.start.ready
+      @client = Client.new(server.port)
+      @builds.each do |odd|
+        send_it(odd)
+        @bad << "#{odd.name}: the server died" && server.start.ready unless server.alive?
+      end
+      peak = server.peak_mb
+      Result.new("odd builds", format("%d odd builds, %d crashes, slowest answer %.1f s, memory %d MB%s", @builds.size, @bad.size, @slowest,
+        peak, @bad.any? ? ": #{@bad.first(5).join("; ")}" : ""), @bad.empty?)
+    ensure
+      server&.kill
+    end
+
+    private
+
+    def send_it(odd)
+      made = judged(odd, "POST", @client.post("/api/builds", odd.text)) or return
+      told = made.json
+      id = told["id"] || told.dig("broken", "id") or return
+      SIDES.each { |side| judged(odd, side, @client.get("/api/builds/#{id}#{side}")) }
+      ELSEWHERE.each { |path| judged(odd, path, @client.get(path)) }
+      judged(odd, "DELETE", @client.delete("/api/builds/#{id}"))
+    end
+
+    def judged(odd, what, answer)
+      return @bad << "#{odd.name} #{what}: no answer" && nil unless answer
+
+      @slowest = [@slowest, answer.seconds].max
+      @bad << "#{odd.name} #{what}: #{answer.status}" if answer.status >= 500
+      @bad << format("%s %s: %.1f s", odd.name, what, answer.seconds) if answer.seconds > SECONDS
+      answer
+    end
+  end
+end
