@@ -19,9 +19,6 @@ gem "nokogiri", "~> 1.18"       # SVG outlines in
 gem "pg", "~> 1.6"
 gem "puma", "~> 8.0"
 gem "rack", "~> 3.2"
-gem "rack-attack", "~> 6.7"     # wrong passwords, slower and slower
-gem "rodauth", "~> 2.40"        # the password, where others than this machine may come in
-gem "argon2", "~> 2.3"
 gem "rubyzip", "~> 3.0"         # everything as one file
 gem "sequel", "~> 5.110"
 gem "sequel_pg", "~> 1.17", require: false

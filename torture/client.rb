@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "io/wait"
 require "json"
 require "net/http"
 require "socket"
@@ -34,8 +35,7 @@ module Torture
       began = now
       Socket.tcp("127.0.0.1", port, connect_timeout: 2) do |socket|
         socket.write(bytes)
-        socket.close_write
-        text = Timeout.timeout(PATIENCE) { socket.read }
+        text = heard(socket)
         status = text[%r{\AHTTP/1\.\d (\d{3})}, 1]
         status && Answer.new(status.to_i, text.split("\r\n\r\n", 2).last.to_s, now - began, {})
       end
@@ -54,6 +54,18 @@ module Torture
     def headers = { "Cookie" => cookie, "X-CSRF-Token" => token, "Content-Type" => "application/json" }
 
     private
+
+    # All that comes until it is silent for a moment.
+    def heard(socket)
+      text = +""
+      while socket.wait_readable(text.empty? ? PATIENCE : 0.3)
+        part = socket.read_nonblock(65_536, exception: false)
+        return text if part.nil?
+
+        text << part if part.is_a?(String)
+      end
+      text
+    end
 
     def send_it(kind, path, data = nil)
       request = kind.new(path, headers)

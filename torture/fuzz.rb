@@ -88,7 +88,7 @@ module Torture
     end
 
     def filled(path, operation, random)
-      plain = path.gsub(/{\w+}/) { |name| name == "{id}" && random.rand < 0.6 ? @build : WORDS.sample(random: random) }
+      plain = path.gsub(/{\w+}/) { |name| name == "{id}" && random.rand < 0.15 ? @build : WORDS.sample(random: random) }
       names = (operation["parameters"] || []).select { |one| one["in"] == "query" }.map { |one| one["name"] }
       return plain if names.empty? && random.rand < 0.7
 

@@ -3,7 +3,7 @@
 # Ordeals for the whole application, one after the other; each ends with a line of figures. Called by bin/torture.
 require "optparse"
 
-%w[result kit server_process client odd_build kills fuzz odd_builds].each { |name| require_relative name }
+%w[result kit server_process client odd_build kills fuzz odd_builds twins open_page].each { |name| require_relative name }
 
 options = { seed: 1, short: false }
 OptionParser.new do |parser|
@@ -16,8 +16,8 @@ kit = Torture::Kit.new(ENV.fetch("DATABASE_URL"), options[:seed])
 short = options[:short]
 ordeals = {
   "kills" => -> { Torture::Kills.new(kit, rounds: short ? 6 : 200) }, "fuzz" => -> { Torture::Fuzz.new(kit, requests: short ? 600 : 20_000) },
-  "odd" => -> { Torture::OddBuilds.new(kit, every: short ? 12 : 1) },
-
+  "odd" => -> { Torture::OddBuilds.new(kit, every: short ? 12 : 1) }, "twins" => -> { Torture::Twins.new(kit) },
+  "page" => -> { Torture::OpenPage.new(kit, outages: short ? 3 : 6) }
 }
 wanted = ARGV.empty? ? ordeals.keys : ARGV
 results = ordeals.slice(*wanted).map do |_, ordeal|

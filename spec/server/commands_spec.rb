@@ -3,6 +3,9 @@
 require "open3"
 require "socket"
 require "tmpdir"
+require_relative "../../torture/client"
+require_relative "../../torture/odd_build"
+require_relative "../../torture/server_process"
 
 # The commands as somebody at a shell meets them.
 RSpec.describe "bin/" do
@@ -26,6 +29,14 @@ RSpec.describe "bin/" do
   end
 
   describe "start" do
+    def refused(**environment) = Open3.capture3(environment.transform_keys(&:to_s), bin("start")).then { |_, error, status| [status.exitstatus, error] }
+
+    it "says in a sentence what is wrong with its settings" do
+      expect(refused(PORT: "abc")).to match([1, /PORT=abc is no port/])
+      expect(refused(PORT: "70000")).to match([1, /PORT=70000 is no port/])
+      expect(refused(GREEN_PLINTH_BIND: "0.0.0.0")).to match([1, /would let others in, and the application asks for no password/])
+    end
+
     it "says in a sentence that the port is taken" do
       taken = TCPServer.new("127.0.0.1", 0)
       _, error, status = Open3.capture3({ "PORT" => taken.addr[1].to_s }, bin("start"))
@@ -39,41 +50,96 @@ RSpec.describe "bin/" do
   describe "the server" do
     before { ServerSpec.clear }
 
-    def free_port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+    let(:server) { Torture::ServerProcess.new(ENV.fetch("DATABASE_URL")).start.ready }
+    let(:client) { Torture::Client.new(server.port) }
 
-    def serve(port)
-      script = 'load Gem.bin_path("puma", "puma")'
-      pid = Process.spawn({ "DATABASE_URL" => ENV.fetch("DATABASE_URL"), "APP_ENV" => "test" }, "ruby", "-rbundler/setup", "-e", script,
-        "--", "--silent", "--bind", "tcp://127.0.0.1:#{port}", "config.ru", chdir: Specimens::ROOT, out: File::NULL, err: File::NULL)
-      120.times { (answers?(port) and return pid) || sleep(0.25) }
-      raise "the server did not come up"
-    end
-
-    def answers?(port)
-      TCPSocket.new("127.0.0.1", port).close
-      true
-    rescue SystemCallError
-      false
-    end
+    after { server.kill }
 
     it "loses nothing to a kill -9: what was answered is kept" do
       id = GreenPlinth::Server::Desk.new(ServerSpec.store).create(plain_file)
-      port = free_port
-      pid = serve(port)
-      uri = URI("http://127.0.0.1:#{port}")
-      title = Net::HTTP.start(uri.host, uri.port) do |http|
-        session = http.get("/api/session")
-        headers = { "Content-Type" => "application/json", "X-CSRF-Token" => JSON.parse(session.body)["csrf_token"],
-                    "Cookie" => session["Set-Cookie"].split(";").first }
-        edit = { version: 1, label: "Rename", patch: [{ op: "replace", path: "/title", value: "Kept" }] }
-        JSON.parse(http.send_request("PATCH", "/api/builds/#{id}", JSON.generate(edit),
-          headers).body)["file"]["title"]
-      end
-      Process.kill(:KILL, pid)
-      Process.wait(pid)
-      expect(title).to eq("Kept")
+      edit = { version: 1, label: "Rename", patch: [{ op: "replace", path: "/title", value: "Kept" }] }
+      expect(client.patch("/api/builds/#{id}", edit).json["file"]["title"]).to eq("Kept")
+      server.kill
       expect(ServerSpec.store.find(id)).to have_attributes(version: 2, undo: "Rename")
       expect(ServerSpec.store.find(id).file["title"]).to eq("Kept")
+    end
+
+    it "tells open pages of changes without a thread for each, and stops within five seconds with all of them open" do
+      id = GreenPlinth::Server::Desk.new(ServerSpec.store).create(plain_file)
+      pages = Array.new(40) do
+        Socket.tcp("127.0.0.1", server.port).tap { |one| one.write("GET /api/events HTTP/1.1\r\nHost: localhost\r\n\r\n") }
+      end
+      pages.each { |one| until_told(one, /event: versions/) }
+      expect(client.get("/api/builds")).to be_ok
+      ServerSpec.store.delete(id)
+      pages.each { |one| until_told(one, /"build":#{id},"version":0/) }
+      computing = Thread.new { client.post("/api/builds", odd("forms-stacked").text) }
+      sleep 0.5
+      expect(server.stop).to be < 5
+      pages.each { |one| expect(Timeout.timeout(5) { one.read }).not_to include("version\":1") }
+      computing.join
+    end
+
+    it "refuses a body that is too large before it is sent" do
+      answer = client.raw("POST /api/builds HTTP/1.1\r\nHost: localhost\r\nContent-Length: 120000000\r\n\r\n")
+      expect(answer).to have_attributes(status: 413)
+      expect(answer.body).to match(/too large/i)
+    end
+
+    def odd(name) = Torture::OddBuild.all.find { |one| one.name == name }
+
+    def until_told(page, wanted)
+      text = +""
+      Timeout.timeout(10) { text << page.readpartial(4096) until text.match?(wanted) }
+    end
+  end
+
+  describe "green-plinth-data" do
+    before { ServerSpec.clear }
+
+    def data(*words, **environment)
+      Open3.capture3({ "DATABASE_URL" => ENV.fetch("DATABASE_URL") }.merge(environment.transform_keys(&:to_s)), bin("green-plinth-data"), *words)
+    end
+
+    it "puts back what a backup holds, and keeps what was there before" do
+      Dir.mktmpdir do |folder|
+        store = ServerSpec.store
+        id = store.create(plain_file(title: "Kept"), summary: {})
+        store.change(id, 1, plain_file(title: "Newer"), label: "Newer", patch: [], summary: {})
+        file = File.join(folder, "with space", "all.dump")
+        expect(data("backup", file).last).to be_success
+        ServerSpec.database[:builds].delete
+        other = store.create(plain_file(title: "Meanwhile"), summary: {})
+        expect(data("restore", file, GREEN_PLINTH_BACKUPS: folder).last).to be_success
+        expect(store.find(id)).to have_attributes(version: 2, undo: "Newer")
+        expect(store.before(id)["title"]).to eq("Kept")
+        expect(store.find(other)).to be_nil
+        expect(data("restore", Dir[File.join(folder, "before-restore-*.dump")].first, GREEN_PLINTH_BACKUPS: folder).last).to be_success
+        expect(store.find(other).file["title"]).to eq("Meanwhile")
+      end
+    end
+
+    it "changes nothing for what is no backup" do
+      id = ServerSpec.store.create(plain_file, summary: {})
+      Dir.mktmpdir do |folder|
+        File.write(File.join(folder, "no.dump"), "hello")
+        _, error, status = data("restore", File.join(folder, "no.dump"), GREEN_PLINTH_BACKUPS: folder)
+        expect([status.exitstatus, error]).to match([1, /no backup that can be read/])
+      end
+      expect(ServerSpec.store.find(id)).not_to be_nil
+      expect(data("restore", "/nowhere").then { |_, error, _| error }).to match(/there is no file/)
+      expect(data("turn").last.exitstatus).to eq(2)
+    end
+
+    it "keeps one of each day for two weeks" do
+      Dir.mktmpdir do |folder|
+        old, young = [15, 13].map do |days|
+          File.join(folder, "green-plinth-#{days}.dump").tap { |path| File.write(path, "x") && File.utime(*([Time.now - (days * 86_400)] * 2), path) }
+        end
+        2.times { expect(data("daily", GREEN_PLINTH_BACKUPS: folder).last).to be_success }
+        expect(File.exist?(old)).to be(false)
+        expect(Dir[File.join(folder, "*")]).to contain_exactly(young, File.join(folder, "green-plinth-#{Time.now.strftime("%F")}.dump"))
+      end
     end
   end
 end
