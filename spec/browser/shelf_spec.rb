@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "tmpdir"
+
 RSpec.describe "The shelf", type: :feature do
   it "begins empty and says what to do" do
     visit "/"
@@ -44,6 +46,21 @@ RSpec.describe "The shelf", type: :feature do
     end
     attach_file("Plinth file", File.join(Specimens::ROOT, "samples/peat-bank.json"), make_visible: true)
     expect(page).to have_css("h1", text: "Peat bank at Corrie Moss", wait: 20)
+  end
+
+  it "brings everything in that was saved, and says what it was" do
+    ServerSpec.store.create(JSON.parse(JSON.generate(plain_file(title: "Carried"))), summary: { "title" => "Carried" })
+    bytes = GreenPlinth::Server::Everything.new(GreenPlinth::Server::Desk.new(ServerSpec.store)).pack
+    ServerSpec.clear
+    Dir.mktmpdir do |folder|
+      path = File.join(folder, "all.zip")
+      File.binwrite(path, bytes)
+      visit "/"
+      expect(page).to have_link("Save everything", href: "/api/everything")
+      attach_file("Everything", path, make_visible: true)
+      expect(page).to have_css("[role=alert]", text: "Brought in: 1 build")
+      expect(page).to have_css("article[aria-label='Carried']")
+    end
   end
 
   it "says that there is no such build" do

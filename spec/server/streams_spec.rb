@@ -83,6 +83,7 @@ RSpec.describe "Streams to open pages" do
       expect(last_response.status).to eq(200)
       expect(last_response.media_type).to eq("text/event-stream")
       expect(last_response["rack.hijack"]).to respond_to(:call)
+      expect(last_response.headers).not_to include("content-length")
     end
   end
 end

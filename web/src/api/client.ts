@@ -37,7 +37,7 @@ const withToken: Middleware = {
   async onRequest({ request }) {
     if (request.method === "GET") return;
     request.headers.set("X-CSRF-Token", token ?? (await session()));
-    request.headers.set("Content-Type", "application/json");
+    if (!request.headers.get("Content-Type")?.startsWith("application/")) request.headers.set("Content-Type", "application/json");
     // Kept for a second try: what was sent cannot be read again.
     again.set(request, request.clone());
     return request;
@@ -64,6 +64,7 @@ async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: R
   throw new Refused(problem);
 }
 
+const zipped = { "Content-Type": "application/zip" };
 const of = (id: number) => ({ path: { id } });
 const cut = (lines: CutLine[] | null) => (lines ? { sections: lines } : {});
 const asText = (lines: CutLine[] | null) => (lines ? { sections: lines.map((line) => line.join(",")).join(";") } : {});
@@ -124,6 +125,9 @@ export const api = {
   deleteEntry: (kind: EntryKind, key: string) => answer(server.DELETE("/api/catalogue/{kind}/{key}", { params: { path: { kind, key } } })),
   stock: (text: string) => answer(server.POST("/api/catalogue/own", { body: unread(text) })),
   ownEntries: "/api/catalogue/own",
+  everything: "/api/everything",
+  bringIn: (zip: File) =>
+    answer(server.POST("/api/everything", { body: zip as never, bodySerializer: (body) => body as never, headers: zipped })),
   dryings: () => answer(server.GET("/api/dryings")),
   noteDrying: (id: number, step: string, observed_min: number) =>
     answer(server.POST("/api/builds/{id}/dried", { params: of(id), body: { step, observed_min } })),

@@ -16,6 +16,7 @@ import { useThemeMode } from "../common/useThemeMode";
 import { count } from "../common/words";
 import { BuildCard } from "./BuildCard";
 import { DeletedBuilds } from "./DeletedBuilds";
+import { Everything } from "./Everything";
 
 const MOST_BYTES = 2_000_000;
 
@@ -126,6 +127,7 @@ export function ShelfPage() {
           ))}
         </Box>
         <DeletedBuilds onBack={again} onProblem={failed} />
+        <Everything onTaken={again} onProblem={failed} />
       </Box>
       <KeyboardHelp />
     </Box>

@@ -6,6 +6,8 @@ module GreenPlinth
     class App < Sinatra::Base
       # A body larger than the largest plinth file is refused before it is read.
       MOST_BYTES = Files::Json::MOST_BYTES
+      # An export of everything is larger.
+      MOST_BYTES_AT = { "/api/everything" => 50_000_000 }.freeze
 
       set :environment, ENV.fetch("APP_ENV", "production").to_sym
       set :show_exceptions, false
@@ -32,6 +34,7 @@ module GreenPlinth
       register Resources::Planning
       register Resources::Dryings
       register Resources::Live
+      register Resources::Whole
       register Resources::Pages
 
       helpers Helpers::Asked, Helpers::Answers
@@ -42,7 +45,7 @@ module GreenPlinth
           use Middleware::Guarded
           use Middleware::KnownHost, permitted_hosts: HOSTS
           use Middleware::Readable
-          use Middleware::BodyLimit, MOST_BYTES
+          use Middleware::BodyLimit, MOST_BYTES, MOST_BYTES_AT
           use Rack::Session::Cookie, key: "green-plinth", secret: secret, same_site: :strict, httponly: true, path: "/"
           use Middleware::SameSite
           app = Class.new(App) do

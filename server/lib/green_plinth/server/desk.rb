@@ -31,6 +31,12 @@ module GreenPlinth
         workshop.note(stages, observed_min, words).tap { forget }
       end
 
+      # @param note [Hash] as an export of everything has it: material, foretold_min, observed_min, note
+      def take_note(note)
+        @store.note_drying(**note.slice("material", "foretold_min", "observed_min", "note").transform_keys(&:to_sym))
+        restock
+      end
+
       def strike_drying(id)
         workshop.strike(id)
         forget

@@ -228,15 +228,13 @@ module GreenPlinth
       end
 
       # A computation may be given up between any two of its lines, a conversation with the database not within one.
-      UNBROKEN = Module.new do
-        Store.public_instance_methods(false).reject { |name| name == :listen }.each do |name|
-          define_method(name) do |*given, **more, &block|
-            Thread.handle_interrupt(GivenUp => :never) { super(*given, **more, &block) }
-          end
+      public_instance_methods(false).reject { |name| name == :listen }.each do |name|
+        talk = instance_method(name)
+        define_method(name) do |*given, **more, &block|
+          Thread.handle_interrupt(GivenUp => :never) { talk.bind_call(self, *given, **more, &block) }
         end
+        public name
       end
-      private_constant :UNBROKEN
-      prepend UNBROKEN
     end
   end
 end

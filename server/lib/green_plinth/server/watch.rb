@@ -13,8 +13,9 @@ module GreenPlinth
       TICK = 0.1
       REST = 5
 
-      # One computation. tid: of its thread as the kernel counts; began: its processor time then, s; gone: whether its asker is.
-      Task = Struct.new(:thread, :tid, :began, :gone)
+      # One computation. tid: of its thread as the kernel counts; began: its processor time then, s; gone: whether its asker is;
+      # most: processor time that it has, s.
+      Task = Struct.new(:thread, :tid, :began, :gone, :most)
 
       # @param seconds [Numeric] of processor time
       # @param on_full [#call] frees memory
@@ -29,9 +30,10 @@ module GreenPlinth
 
       # Runs the block under watch. Raises GivenUp in it.
       # @param gone [#call] whether the asker has gone
-      def over(gone = -> { false })
+      # @param times [Integer] as much as for one answer, where many are worked on
+      def over(gone = -> { false }, times: 1)
         start
-        task = Task.new(Thread.current, Thread.current.native_thread_id, nil, gone).tap { |one| one.began = spent(one) }
+        task = Task.new(Thread.current, Thread.current.native_thread_id, nil, gone, @seconds * times).tap { |one| one.began = spent(one) }
         Thread.handle_interrupt(GivenUp => :never) do
           @lock.synchronize { @tasks << task }
           begin
@@ -58,7 +60,7 @@ module GreenPlinth
       end
 
       def look_at(task)
-        if spent(task) - task.began > @seconds then give_up(task, "it takes more than #{@seconds.round} s to compute")
+        if spent(task) - task.began > task.most then give_up(task, "it takes more than #{task.most.round} s to compute")
         elsif task.gone.call then give_up(task, "whoever asked has gone")
         end
       end

@@ -6,18 +6,21 @@ module GreenPlinth
       # Refuses a body that is too large, by what it says or by what it turns out to be.
       class BodyLimit
         # @param most [Integer] bytes
-        def initialize(app, most)
+        # @param elsewhere [Hash{String => Integer}] bytes at single paths
+        def initialize(app, most, elsewhere = {})
           @app = app
           @most = most
+          @elsewhere = elsewhere
         end
 
         def call(env)
-          return refused(env["CONTENT_LENGTH"].to_i) if env["CONTENT_LENGTH"].to_i > @most
+          most = @elsewhere.fetch(env["PATH_INFO"], @most)
+          return refused(env["CONTENT_LENGTH"].to_i, most) if env["CONTENT_LENGTH"].to_i > most
 
           input = env["rack.input"]
           if input && !env["CONTENT_LENGTH"] && env["HTTP_TRANSFER_ENCODING"]
-            text = input.read(@most + 1).to_s
-            return refused(text.bytesize) if text.bytesize > @most
+            text = input.read(most + 1).to_s
+            return refused(text.bytesize, most) if text.bytesize > most
 
             env = env.merge("rack.input" => StringIO.new(text), "CONTENT_LENGTH" => text.bytesize.to_s)
           end
@@ -26,8 +29,8 @@ module GreenPlinth
 
         private
 
-        def refused(bytes)
-          detail = format("It is %.1f MB; a plinth file is %.0f MB at the most.", bytes / 1e6, @most / 1e6)
+        def refused(bytes, most)
+          detail = format("It is %.1f MB; what is sent here is %.0f MB at the most.", bytes / 1e6, most / 1e6)
           body = JSON.generate("type" => "about:blank", "title" => "Too large", "status" => 413, "detail" => detail)
           [413, Headers.on_refusals("application/problem+json"), [body]]
         end

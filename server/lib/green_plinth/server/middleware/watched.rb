@@ -5,6 +5,9 @@ module GreenPlinth
     module Middleware
       # Puts every request under the watch, and tells it whether the client's connection is still there.
       class Watched
+        # Where many builds are worked on at once: as many answers' time.
+        MANY = { "/api/everything" => 40, "/api/samples" => 4, "/api/now" => 4, "/api/weeks" => 4 }.freeze
+
         # @param watch [Watch]
         def initialize(app, watch)
           @app = app
@@ -12,7 +15,7 @@ module GreenPlinth
         end
 
         def call(env)
-          @watch.over(-> { gone?(env["puma.socket"]) }) { @app.call(env) }
+          @watch.over(-> { gone?(env["puma.socket"]) }, times: MANY.fetch(env["PATH_INFO"], 1)) { @app.call(env) }
         rescue GivenUp => e
           body = JSON.generate(Refusal.new(503, "Given up", "#{e.message.capitalize}.").to_h)
           [503, Headers.on_refusals("application/problem+json").merge("retry-after" => "2"), [body]]

@@ -14,8 +14,13 @@ module GreenPlinth
             content_type "text/event-stream"
             headers "Cache-Control" => "no-cache", "X-Accel-Buffering" => "no",
               "rack.hijack" => settings.streams.method(:take).to_proc
-            ""
+            Handed.new
           end
+        end
+
+        # The body of an answer that goes on elsewhere: of no length, not of none.
+        class Handed
+          def each; end
         end
       end
     end

@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+require "zip"
+
+module GreenPlinth
+  module Server
+    # All that makers have put in, as one zip of open files: builds/*.json (plinth files), catalogue.json (own materials and
+    # techniques) and dryings.json (how long things took). Taken in, builds are added to those that are there; own entries and
+    # notes that are there already stay as they are.
+    class Everything
+      CATALOGUE = "catalogue.json"
+      DRYINGS = "dryings.json"
+      # As many files, and so much unpacked, bytes.
+      MOST_FILES = 2000
+      MOST_BYTES = 200_000_000
+
+      # @param desk [Desk]
+      def initialize(desk)
+        @desk = desk
+      end
+
+      # @return [String] zip
+      def pack
+        Zip::OutputStream.write_buffer do |zip|
+          @desk.shelf.each { |build| put(zip, "builds/#{build.id}.json", @desk.find(build.id).file) }
+          put(zip, CATALOGUE, { "format" => Files::CatalogueFile::FORMAT }.merge(@desk.workshop.own))
+          put(zip, DRYINGS, @desk.workshop.notes.map { |note| note.except(:id) })
+        end.string
+      end
+
+      # What was taken in: ids of new builds, keys of own entries, notes; and what was not, with the reason.
+      Taken = Struct.new(:builds, :entries, :notes, :left) do
+        def to_h = super.transform_keys(&:to_s)
+      end
+
+      # @param bytes [String] zip
+      # @return [Taken]; raises InvalidFile for what is no such zip
+      def unpack(bytes)
+        files = read(bytes)
+        taken = Taken.new([], [], 0, [])
+        entries(files[CATALOGUE], taken) if files[CATALOGUE]
+        notes(files[DRYINGS], taken) if files[DRYINGS]
+        files.each { |name, text| build(name, text, taken) if name.match?(%r{\Abuilds/[^/]+\.json\z}) }
+        taken
+      end
+
+      private
+
+      def put(zip, name, data)
+        zip.put_next_entry(name)
+        zip.write(JSON.pretty_generate(data))
+      end
+
+      # Nothing is unpacked beyond what is allowed, whatever the zip says of its sizes.
+      def read(bytes)
+        room = MOST_BYTES
+        Zip::File.open_buffer(StringIO.new(bytes.b)) do |zip|
+          refuse("holds more than #{MOST_FILES} files") if zip.size > MOST_FILES
+          return zip.select(&:file?).to_h do |entry|
+            text = entry.get_input_stream.read(Files::Json::MOST_BYTES + 1).to_s
+            refuse("is more than #{MOST_BYTES / 1_000_000} MB unpacked") if (room -= text.bytesize).negative?
+            [entry.name, text]
+          end
+        end
+      rescue Zip::Error, Zlib::Error, EOFError => e
+        refuse("is no zip that can be read: #{Log.plain(e.message)}")
+      end
+
+      def refuse(why) = raise(InvalidFile, [GreenPlinth::Problem.new("/zip", why)])
+
+      def build(name, text, taken)
+        taken.builds << @desk.create(Files::Json.parse(text))
+      rescue InvalidFile => e
+        taken.left << { "file" => name, "reason" => e.problems.first.to_s }
+      rescue Refusal => e
+        # Kept, and to be mended.
+        taken.builds << e.members.dig("broken", "id")
+      end
+
+      def entries(text, taken)
+        found = Files::CatalogueFile.new(@desk.catalogue).read(text)
+        fresh = found.to_h { |kind, list| [kind, list.except(*@desk.workshop.own[kind].keys)] }
+        @desk.stock(fresh) if fresh.values.any?(&:any?)
+        taken.entries.concat(fresh.values.flat_map(&:keys))
+      rescue InvalidFile => e
+        taken.left << { "file" => CATALOGUE, "reason" => e.problems.first.to_s }
+      end
+
+      def notes(text, taken)
+        there = @desk.workshop.notes.map { |note| note.except(:id).transform_keys(&:to_s) }
+        list = Files::Json.parse(text)
+        good, bad = Array(list).partition { |note| note?(note) }
+        (good - there).each { |note| @desk.take_note(note) }
+        taken.notes = (good - there).size
+        taken.left << { "file" => DRYINGS, "reason" => "#{bad.size} notes name no material or no times" } if bad.any?
+      end
+
+      def note?(note)
+        note.is_a?(Hash) && @desk.catalogue[note["material"]] && note["note"].is_a?(String) &&
+          %w[foretold_min observed_min].all? { |key| note[key].is_a?(Numeric) && note[key].positive? }
+      end
+    end
+  end
+end
