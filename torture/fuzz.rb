@@ -6,12 +6,15 @@ module Torture
     SECONDS = 5
     THREADS = 4
     DESCRIPTION = File.join(ServerProcess::ROOT, "docs/openapi.json")
+    # A text as it stands in an address.
+    def self.encoded(text) = text.bytes.map { |byte| format("%%%02X", byte) }.join
+
     # For a place in a path or a query: ids, numbers, moments, lengths, and what is none of them.
-    WORDS = ["1", "0", "-1", "999999999", "9223372036854775808", "1e400", "NaN", "Infinity", "0x1f", "%FF", "%C0%80", "%00", "..%2F..%2Fetc",
-             "%F0%9F%8C%8A", "é".b.bytes.map { |byte| format("%%%02X", byte) }.join, "null", "true", "", "%20", "a" * 3000, "2027-03-01T09:00",
-             "9999-12-31T23:59", "0000-00-00T00:00", "12.5", "1,5", "4.2%20m", "13%20ft%209%20in", "1%2F0", "materials", "techniques",
-             "earth_paste", "svg", "ics", "json", "pdf", "-60,0,60,0", "-60,0", "1;2;3;4", "%0D%0AX-Bad:%201", "<script>", "%27%3B--", "grain",
-             "plinth%2Fprepare", "A4", "🌊".b.bytes.map { |byte| format("%%%02X", byte) }.join].freeze
+    WORDS = ["1", "0", "-1", "999999999", "9223372036854775808", "1e400", "NaN", "Infinity", "0x1f", "12.5", "1,5", "1%2F0",
+      "%FF", "%C0%80", "%00", "%0D%0AX-Bad:%201", "%27%3B--", "%20", "", "..%2F..%2Fetc", "<script>", encoded("é"), encoded("🌊"),
+      "null", "true", "a" * 3000, "2027-03-01T09:00", "9999-12-31T23:59", "0000-00-00T00:00", "4.2%20m", "13%20ft%209%20in",
+      "-60,0,60,0", "-60,0", "1;2;3;4", "materials", "techniques", "earth_paste", "grain", "plinth%2Fprepare", "A4",
+      "svg", "ics", "json", "pdf"].freeze
     # Forms of a query that some readers take for lists and tables.
     SHAPES = ["N=V", "N[]=V", "N[a]=V", "N[a][b]=V", "N=V&N=V", "N", "N=%", "=V", "N[=V", "N;V"].freeze
     BODIES = ["", "null", "[]", "{}", "0", "\"text\"", "{", "[" * 60, "\u0000", "\xFF".b, "{\"a\":1e400}", "{\"version\":1e30}",
@@ -22,8 +25,10 @@ module Torture
               "{\"version\":1,\"label\":\"\\ud800\",\"patch\":[{\"op\":\"test\",\"path\":\"/scale\",\"value\":35}]}",
               "{\"id\":\"not-a-uuid\",\"version\":1,\"label\":\"x\",\"patch\":[]}", "{\"patch\":[]}",
               "{\"patch\":[{\"op\":\"add\",\"path\":\"/forms\",\"value\":[{}]}]}", "{\"seed\":#{2**62}}", "{\"seed\":-1}",
-              "{\"svg\":\"<svg><path d='M0 0 L NaN 1 Z'/></svg>\"}", "{\"svg\":\"<svg viewBox='0 0 0 0'><rect width='1e999' height='1'/></svg>\"}",
-              "{\"svg\":\"<!DOCTYPE a [<!ENTITY b SYSTEM 'file:///etc/passwd'>]><svg>&b;</svg>\"}", "{\"dxf\":\"0\\nSECTION\\n10\\nNaN\\n\"}",
+              "{\"svg\":\"<svg><path d='M0 0 L NaN 1 Z'/></svg>\"}",
+              "{\"svg\":\"<svg viewBox='0 0 0 0'><rect width='1e999' height='1'/></svg>\"}",
+              "{\"svg\":\"<!DOCTYPE a [<!ENTITY b SYSTEM 'file:///etc/passwd'>]><svg>&b;</svg>\"}",
+              "{\"dxf\":\"0\\nSECTION\\n10\\nNaN\\n\"}",
               "{\"dxf\":\"\"}", "{\"text\":\"BEGIN:\"}", "{\"text\":\"BEGIN:VCALENDAR\\nBEGIN:\\nEND:VCALENDAR\"}",
               "{\"text\":\"BEGIN:VCALENDAR\\nBEGIN:VEVENT\\nDTSTART:99991231T235959Z\\nRRULE:FREQ=SECONDLY\\nEND:VEVENT\\nEND:VCALENDAR\"}",
               "{\"data\":\"####\",\"height_mm\":10,\"sheet_mm\":1,\"material\":\"cork_tile\"}",
@@ -32,12 +37,14 @@ module Torture
               "{\"step\":\"plinth/prepare\",\"observed_min\":1e9}", "{\"build\":#{2**65}}", "{\"build\":0}",
               "{\"materials\":{\"a b\":{}}}", "{\"format\":\"green-plinth-catalogue/1\",\"materials\":{\"x\":null}}"].freeze
     RAW = ["GET /%C0%80 HTTP/1.1\r\nHost: localhost\r\n\r\n", "GET /\xE9 HTTP/1.1\r\nHost: localhost\r\n\r\n".b, "\r\n", "\r\n\r\n\r\n",
-           "GET / HTTP/9.9\r\n\r\n", "GET http://elsewhere/ HTTP/1.1\r\nHost: elsewhere\r\n\r\n", "GET / HTTP/1.1\r\nHost: elsewhere\r\n\r\n",
+           "GET / HTTP/9.9\r\n\r\n", "GET http://elsewhere/ HTTP/1.1\r\nHost: elsewhere\r\n\r\n",
+           "GET / HTTP/1.1\r\nHost: elsewhere\r\n\r\n",
            "POST /api/builds HTTP/1.1\r\nHost: localhost\r\nContent-Length: 120000000\r\n\r\n{",
            "POST /api/builds HTTP/1.1\r\nHost: localhost\r\nContent-Length: -1\r\n\r\n{}",
            "POST /api/builds HTTP/1.1\r\nHost: localhost\r\nTransfer-Encoding: chunked\r\n\r\nZZ\r\n",
            "GET /api/builds?a=%ZZ HTTP/1.1\r\nHost: localhost\r\n\r\n", "GET /#{"a" * 20_000} HTTP/1.1\r\nHost: localhost\r\n\r\n",
-           "GET / HTTP/1.1\r\nHost: localhost\r\nX: #{"y" * 200_000}\r\n\r\n", "BREW /pot HTTP/1.1\r\nHost: localhost\r\n\r\n", "\x16\x03\x01".b].freeze
+           "GET / HTTP/1.1\r\nHost: localhost\r\nX: #{"y" * 200_000}\r\n\r\n",
+           "BREW /pot HTTP/1.1\r\nHost: localhost\r\n\r\n", "\x16\x03\x01".b].freeze
 
     def initialize(kit, requests:)
       @kit = kit
@@ -52,19 +59,25 @@ module Torture
       @build = Client.new(server.port).post("/api/builds", OddBuild::PLAIN).json["id"]
       Array.new(THREADS) { |n| Thread.new { ask(server, Random.new(@kit.random.seed + n), @requests / THREADS) } }.each(&:join)
       RAW.each { |bytes| note("raw #{bytes[0, 40].inspect}", Client.new(server.port).raw(bytes), silent: true) }
-      statuses = Array.new(@statuses.size) { @statuses.pop }
-      bad = Array.new(@bad.size) { @bad.pop }
-      Result.new("fuzz", format("%d requests (%s), %d × 5xx or none, slowest %.1f s, memory %d MB%s", statuses.size,
-        statuses.group_by { |one| "#{one / 100}xx" }.transform_values(&:size).sort.map { |kind, n| "#{n} #{kind}" }.join(", "),
-        bad.size, Array.new(@seconds.size) { @seconds.pop }.max, server.peak_mb, bad.any? ? ": #{bad.uniq.first(6).join("; ")}" : ""), bad.empty?)
+      told(server.peak_mb)
     ensure
       server&.kill
     end
 
     private
 
-    def routes = @routes ||= JSON.parse(File.read(DESCRIPTION))["paths"].flat_map { |path, all| all.keys.map { |verb| [verb, path, all[verb]] } }
+    def told(megabytes)
+      statuses, bad, seconds = [@statuses, @bad, @seconds].map { |queue| Array.new(queue.size) { queue.pop } }
+      kinds = statuses.map { |status| "#{status / 100}xx" }.tally.sort.map { |kind, count| "#{count} #{kind}" }.join(", ")
+      line = format("%d requests (%s), %d × 5xx, late or none, slowest %.1f s, memory %d MB", statuses.size, kinds, bad.size, seconds.max,
+        megabytes)
+      Result.new("fuzz", bad.any? ? "#{line}: #{bad.uniq.first(6).join("; ")}" : line, bad.empty?)
+    end
+
+    def routes
+      @routes ||= JSON.parse(File.read(DESCRIPTION))["paths"].flat_map { |path, all| all.keys.map { |verb| [verb, path, all[verb]] } }
       .select { |verb, path, _| %w[get post put patch delete].include?(verb) && path != "/api/events" }
+    end
 
     def ask(server, random, count)
       client = Client.new(server.port)

@@ -21,8 +21,8 @@ module Torture
       @builds = Array.new(EDITORS) { Client.new(@server.port).post("/api/builds", OddBuild::PLAIN).json["id"] }
       @marks = Hash.new { |all, build| all[build] = [] }
       @rounds.times { |round| play(round) }
-      Result.new("kills", "#{@rounds} rounds of kill -9, #{@acknowledged} acknowledged edits, #{@lost.size} lost, #{@doubled.size} made twice",
-        (@lost + @doubled).empty?)
+      line = "#{@rounds} rounds of kill -9, #{@acknowledged} acknowledged edits, #{@lost.size} lost, #{@doubled.size} made twice"
+      Result.new("kills", line, (@lost + @doubled).empty?)
     ensure
       @server&.kill
     end

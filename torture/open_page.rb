@@ -24,7 +24,8 @@ module Torture
       @browser.at_xpath("//button[contains(., 'Bank')]").click
       kept = @outages.select { |outage| endure(outage) }
       lost = @outages - kept
-      Result.new("open page", "#{kept.size} of #{@outages.size} outages, every edit kept once#{": not #{lost.join(", ")}" if lost.any?}", lost.empty?)
+      line = "#{kept.size} of #{@outages.size} outages, every edit kept once#{": not #{lost.join(", ")}" if lost.any?}"
+      Result.new("open page", line, lost.empty?)
     ensure
       @browser&.quit
       @server&.kill

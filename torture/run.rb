@@ -3,7 +3,7 @@
 # Ordeals for the whole application, one after the other; each ends with a line of figures. Called by bin/torture.
 require "optparse"
 
-%w[result kit server_process client odd_build kills fuzz odd_builds twins open_page].each { |name| require_relative name }
+require_relative "ordeals"
 
 options = { seed: 1, short: false }
 OptionParser.new do |parser|
@@ -15,7 +15,8 @@ end.parse!
 kit = Torture::Kit.new(ENV.fetch("DATABASE_URL"), options[:seed])
 short = options[:short]
 ordeals = {
-  "kills" => -> { Torture::Kills.new(kit, rounds: short ? 6 : 200) }, "fuzz" => -> { Torture::Fuzz.new(kit, requests: short ? 600 : 20_000) },
+  "kills" => -> { Torture::Kills.new(kit, rounds: short ? 6 : 100) }, "fuzz" => -> {
+ Torture::Fuzz.new(kit, requests: short ? 600 : 20_000) },
   "odd" => -> { Torture::OddBuilds.new(kit, every: short ? 12 : 1) }, "twins" => -> { Torture::Twins.new(kit) },
   "page" => -> { Torture::OpenPage.new(kit, outages: short ? 3 : 6) }
 }

@@ -49,12 +49,14 @@ module Torture
     end
 
     def path(rest = "") = "/api/builds/#{@build["id"]}#{rest}"
+    def title = @one.get(path).json["file"]["title"]
     def shelf(client) = client.get("/api/builds").json.map { |build| build["id"] }
     # Without the moment at which a calendar was written.
     def plain(client, format) = client.get(path("/export.#{format}")).body.gsub(/^DTSTAMP.*$/, "")
 
     def edit(client, version, title, id: SecureRandom.uuid)
-      client.patch(path, { "id" => id, "version" => version, "label" => title, "patch" => [{ "op" => "add", "path" => "/title", "value" => title }] })
+      patch = [{ "op" => "add", "path" => "/title", "value" => title }]
+      client.patch(path, { "id" => id, "version" => version, "label" => title, "patch" => patch })
     end
 
     def edits
@@ -63,7 +65,7 @@ module Torture
       name = SecureRandom.uuid
       answers = [@one, @other].map { |client| edit(client, 2, "Twice", id: name) }
       check("the same edit sent to both is made once") { answers.all?(&:ok?) && @one.get(path).json["version"] == 3 }
-      check("what one did the other undoes") { @other.post(path("/undo"), { "version" => 3 }).ok? && @one.get(path).json["file"]["title"] == "First" }
+      check("what one did the other undoes") { @other.post(path("/undo"), { "version" => 3 }).ok? && title == "First" }
       check("and the first does again") { @one.post(path("/redo"), { "version" => 4 }).json["file"]["title"] == "Twice" }
       taken = Array.new(8) { |n| Thread.new { 5.times.count { try(n.even? ? @servers.first : @servers.last, n) } } }.sum(&:value)
       check("of edits that race each is made once") { @one.get(path).json["version"] == 5 + taken && taken.positive? }
@@ -88,12 +90,14 @@ module Torture
     end
 
     def notes
-      zone = { "id" => "g", "ground" => "earth", "outline" => { "kind" => "rest" }, "courses" => [{ "material" => "earth_paste", "thickness_mm" => 2 }] }
+      zone = { "id" => "g", "ground" => "earth", "outline" => { "kind" => "rest" },
+               "courses" => [{ "material" => "earth_paste", "thickness_mm" => 2 }] }
       wet = @one.post("/api/builds", OddBuild::PLAIN.merge("zones" => [zone])).json
       step = wet["evaluation"]["steps"].find { |one| one["material"] == "earth_paste" }
+      tail = ->(build) { build["evaluation"]["steps"].find { |one| one["id"] == step["id"] }["tail_min"] }
       @one.post("/api/builds/#{wet["id"]}/dried", { "step" => step["id"], "observed_min" => 9000 })
       soon("what was seen to dry changes the forecast of both") do
-        tails = [@one, @other].map { |client| client.get("/api/builds/#{wet["id"]}").json["evaluation"]["steps"].find { |one| one["id"] == step["id"] }["tail_min"] }
+        tails = [@one, @other].map { |client| tail[client.get("/api/builds/#{wet["id"]}").json] }
         tails.uniq.size == 1 && tails.first > step["tail_min"]
       end
     end

@@ -68,7 +68,8 @@ RSpec.describe "A build that is to be mended" do
     allow(GreenPlinth::Relief::Terrain).to receive(:new).and_raise(NoMethodError, "a mistake of ours")
     GreenPlinth::Failures.handled_by(->(*) {}) do
       other = nil
-      expect { other = create(plain_file(title: "Odd", zones: [zone(course("earth_paste", thickness_mm: 7))])) }.to output(/a mistake of ours/).to_stderr
+      odd = plain_file(title: "Odd", zones: [zone(course("earth_paste", thickness_mm: 7))])
+      expect { other = create(odd) }.to output(/a mistake of ours/).to_stderr
       expect(last_response.status).to eq(422)
       expect(other["broken"]["file"]).to include("title" => "Odd")
     end

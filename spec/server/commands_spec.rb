@@ -29,7 +29,9 @@ RSpec.describe "bin/" do
   end
 
   describe "start" do
-    def refused(**environment) = Open3.capture3(environment.transform_keys(&:to_s), bin("start")).then { |_, error, status| [status.exitstatus, error] }
+    def refused(**environment)
+      Open3.capture3(environment.transform_keys(&:to_s), bin("start")).then { |_, error, status| [status.exitstatus, error] }
+    end
 
     it "says in a sentence what is wrong with its settings" do
       expect(refused(PORT: "abc")).to match([1, /PORT=abc is no port/])
@@ -98,7 +100,8 @@ RSpec.describe "bin/" do
     before { ServerSpec.clear }
 
     def data(*words, **environment)
-      Open3.capture3({ "DATABASE_URL" => ENV.fetch("DATABASE_URL") }.merge(environment.transform_keys(&:to_s)), bin("green-plinth-data"), *words)
+      whole = { "DATABASE_URL" => ENV.fetch("DATABASE_URL") }.merge(environment.transform_keys(&:to_s))
+      Open3.capture3(whole, bin("green-plinth-data"), *words)
     end
 
     it "puts back what a backup holds, and keeps what was there before" do
@@ -134,7 +137,8 @@ RSpec.describe "bin/" do
     it "keeps one of each day for two weeks" do
       Dir.mktmpdir do |folder|
         old, young = [15, 13].map do |days|
-          File.join(folder, "green-plinth-#{days}.dump").tap { |path| File.write(path, "x") && File.utime(*([Time.now - (days * 86_400)] * 2), path) }
+          File.join(folder, "green-plinth-#{days}.dump").tap { |path|
+ File.write(path, "x") && File.utime(*([Time.now - (days * 86_400)] * 2), path) }
         end
         2.times { expect(data("daily", GREEN_PLINTH_BACKUPS: folder).last).to be_success }
         expect(File.exist?(old)).to be(false)

@@ -45,7 +45,8 @@ RSpec.describe "A database that is away" do
   end
 
   it "knows an edit again whose answer was lost" do
-    edit = { id: "0b5f7c1e-58a3-4b7e-9f0e-2f5d8f0c1a2b", version: 1, label: "Title", patch: [{ op: "add", path: "/title", value: "Other" }] }
+    edit = { id: "0b5f7c1e-58a3-4b7e-9f0e-2f5d8f0c1a2b", version: 1, label: "Title",
+             patch: [{ op: "add", path: "/title", value: "Other" }] }
     first = patch_json("/api/builds/#{build["id"]}", edit)
     expect(patch_json("/api/builds/#{build["id"]}", edit)).to eq(first)
     on_top = change(first, { op: "add", path: "/story", value: "Theirs" })

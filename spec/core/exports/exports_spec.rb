@@ -27,9 +27,12 @@ RSpec.describe "What a build is exported as" do
     it "lets no cell run as a formula" do
       file = plain_file(zones: [zone(course("mix:a"))],
         mixes: [{ id: "a", parts: [{ material: "earth_paste", amount: 1 }] }])
-      line = evaluation(file).quantities.first.dup.tap { |one| one.name = "=SUM(A1)" }
-      double = instance_double(GreenPlinth::Evaluation, quantities: [line], design: design(file))
-      expect(described_class.new(double).write).to include("'=SUM(A1)")
+      written = lambda do |name|
+        line = evaluation(file).quantities.first.dup.tap { |one| one.name = name }
+        described_class.new(instance_double(GreenPlinth::Evaluation, quantities: [line], design: design(file))).write
+      end
+      ["=SUM(A1)", " =SUM(A1)", "\u00a0+1", "@x", "-1", "\t1"].each { |name| expect(CSV.parse(written[name])[1][1]).to eq("'#{name}") }
+      ["a=b", "mud"].each { |name| expect(CSV.parse(written[name])[1][1]).to eq(name) }
     end
   end
 

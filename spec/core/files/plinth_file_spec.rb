@@ -170,7 +170,8 @@ RSpec.describe GreenPlinth::Files::PlinthFile do
     end
 
     it "refuses more coats than can be planned, and takes as many as can" do
-      courses = ->(count) { plain_file(zones: [zone(*Array.new(20) { course("acrylic_paint", coats: 30) }, *Array.new(count) { course("tufts") })]) }
+      paint = Array.new(20) { course("acrylic_paint", coats: 30) }
+      courses = ->(count) { plain_file(zones: [zone(*paint, *Array.new(count) { course("tufts") })]) }
       expect(pointers(courses[0])).to be_empty
       expect(message(courses[1])).to match(/holds 601 coats .* 600 are the most/)
     end

@@ -3,6 +3,10 @@
 RSpec.describe GreenPlinth::Files::Text do
   def pointers(value) = described_class.problems(value).map(&:pointer)
 
+  it "refuses control characters, but for ends of lines and tabs" do
+    expect(pointers({ "a" => "bell\u0007", "b" => "esc\u001b", "c" => "del\u007f", "d" => "line\nand\ttab" })).to eq(%w[/a /b /c])
+  end
+
   it "finds nothing in ordinary data" do
     expect(pointers({ "a" => [1, 2.5, "väg", nil, true] })).to be_empty
   end

@@ -35,8 +35,11 @@ module GreenPlinth
         # @return [Array<Verdict>] of those made for the purpose that have something to look at, in the order in which a maker looks
         def verdicts(evaluation)
           all.select { |judgement| judgement.made_for?(evaluation.design.purpose) }
-            .filter_map { |judgement| Failures.guard("the judgement #{judgement.code}", judgement.missing) { judgement.of(evaluation).verdict } }
+            .filter_map { |judgement| judgement.looked(evaluation) }
         end
+
+        # @return [Verdict, nil] its verdict; that it cannot be said where it breaks down
+        def looked(evaluation) = Failures.guard("the judgement #{code}", missing) { of(evaluation).verdict }
 
         # @return [Verdict] that it cannot be said
         def missing

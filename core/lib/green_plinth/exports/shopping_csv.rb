@@ -13,8 +13,8 @@ module GreenPlinth
       weight 30
 
       HEADERS = %w[material name amount unit packs pack_amount pack_unit cost_minor used_minor].freeze
-      # A cell that begins with one of these would run as a formula in a spreadsheet.
-      FORMULA = /\A[=+\-@\t\r]/
+      # A cell that begins with one of these, or with one after white space, would run as a formula in a spreadsheet.
+      FORMULA = /\A(?:[[:space:]]*[=+\-@]|[\t\r])/
 
       # @return [String] RFC 4180
       def write

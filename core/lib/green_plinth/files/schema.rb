@@ -10,7 +10,8 @@ module GreenPlinth
       CATALOGUE_FILE = File.join(DATA, "format", "catalogue-file.schema.json")
 
       # What a pattern asks for, by the last step of the schema's own pointer.
-      PATTERNS = { "id" => "use small letters, digits, - and _, at most 40", "moment" => "must be a moment like 2027-03-01T19:30, from 1900 to 2199",
+      PATTERNS = { "id" => "use small letters, digits, - and _, at most 40",
+                   "moment" => "must be a moment like 2027-03-01T19:30, from 1900 to 2199",
                    "clock" => "must be a time of day like 19:30" }.freeze
       COLOUR = "must be a colour like #7a5a3c"
       TYPES = { "number" => "a number", "integer" => "a whole number", "string" => "text", "object" => "an object", "array" => "a list",

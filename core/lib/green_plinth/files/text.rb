@@ -6,6 +6,8 @@ module GreenPlinth
     module Text
       # Farther out than any workshop, and safe for every computation.
       LARGEST = 1e9
+      # What no text has but its ends of lines and tabs; XML bears none of them (XML 1.0, 2.2).
+      CONTROL = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f\ufffe\uffff]/
 
       module_function
 
@@ -21,7 +23,7 @@ module GreenPlinth
       end
 
       def wrong_text(text, pointer)
-        text.valid_encoding? && !text.include?("\u0000") ? [] : [Problem.new(pointer, "holds characters that are not text")]
+        text.valid_encoding? && !text.match?(CONTROL) ? [] : [Problem.new(pointer, "holds characters that are not text")]
       end
       private_class_method :wrong_text
 

@@ -10,7 +10,9 @@ module GreenPlinth
 
         def call(env)
           origin = env["HTTP_ORIGIN"]
-          origin.nil? || origin == Rack::Request.new(env).base_url ? super : refused("Not from this page", "It comes from #{origin[0, 100]}.")
+          return super if origin.nil? || origin == Rack::Request.new(env).base_url
+
+          refused("Not from this page", "It comes from #{origin[0, 100]}.")
         end
 
         def refuse(_env)
