@@ -18,6 +18,7 @@ module GreenPlinth
       # @param file [Object] parsed JSON
       # @return [Design]; raises InvalidFile
       def build(file)
+        file = Upgrade.new.call(file)
         problems = problems(file)
         raise InvalidFile, problems unless problems.empty?
 
@@ -28,7 +29,7 @@ module GreenPlinth
       def problems(file)
         return [Problem.new("", "the file must be an object like {\"format\": \"#{FORMAT}\", …}")] unless file.is_a?(Hash)
 
-        [Text, Schema.of(Schema::PLINTH_FILE, @catalogue.kinds), Sense.new(@catalogue)].each do |check|
+        [Text, Upgrade.new, Schema.of(Schema::PLINTH_FILE, @catalogue.kinds), Sense.new(@catalogue)].each do |check|
           found = check.problems(file)
           return found unless found.empty?
         end

@@ -56,7 +56,11 @@ module GreenPlinth
       def bring_back(id) = @store.bring_back(id) || raise(Refusal.not_found("deleted build #{id}"))
 
       # @return [Store::Build]; raises Refusal (404)
-      def find(id) = @store.find(id) || raise(Refusal.not_found("build #{id}"))
+      def find(id)
+        build = @store.find(id) || raise(Refusal.not_found("build #{id}"))
+        build.file = Files::Upgrade.new.call(build.file)
+        build
+      end
 
       # @return [Integer] id of the new build
       def create(file) = kept(file) { |summary| @store.create(file, summary: summary) }
