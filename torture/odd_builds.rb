@@ -51,7 +51,7 @@ module Torture
       return @bad << "#{odd.name} #{what}: no answer" && nil unless answer
 
       @slowest = [@slowest, answer.seconds].max
-      @bad << "#{odd.name} #{what}: #{answer.status}" if answer.status >= 500
+      @bad << "#{odd.name} #{what}: #{answer.status} #{answer.body[0, 200]}" if answer.status >= 500
       @bad << format("%s %s: %.1f s", odd.name, what, answer.seconds) if answer.seconds > SECONDS
       answer
     end

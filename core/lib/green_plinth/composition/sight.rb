@@ -93,9 +93,13 @@ module GreenPlinth
         stretches
       end
 
+      LEAST_RAY_MM = 1e-3
+      private_constant :LEAST_RAY_MM
+
       # A line of sight from the foot of each slice to just past the obstacle.
       def rays(card, reach)
-        far = reach - @eye.nearness(*card.middle) + 1
+        # A line needs a length: an obstacle a millimetre behind the card would leave it none.
+        far = [reach - @eye.nearness(*card.middle) + 1, LEAST_RAY_MM].max
         Plan::Geos::FACTORY.multi_line_string(card.offsets.map do |offset|
           x, y = slice_foot(card, offset)
           Plan::Geos.line([[x, y], [x + (@eye.toward[0] * far), y + (@eye.toward[1] * far)]])

@@ -4,9 +4,11 @@ module GreenPlinth
   module Relief
     # A regular grid of square cells over a rectangle of the plan. Row 0 is the front (least y), column 0 the left.
     class Grid
-      # Cell side: longest side / 400, within these, mm.
+      # Cell side: longest side / 400, within these, mm; but never more cells than so many along the longest side, so that a base
+      # of five metres takes no more memory than one of two.
       CELLS_ALONG = 400
       CELL_MM = (0.25..2.0)
+      MOST_ALONG = 1000
       # A cell has a neighbour on each axis, however narrow the base: slopes are told from it.
       LEAST = 2
 
@@ -16,7 +18,8 @@ module GreenPlinth
       def initialize(bounds)
         @bounds = bounds
         min_x, min_y, max_x, max_y = bounds
-        @cell = ([max_x - min_x, max_y - min_y].max / CELLS_ALONG).clamp(CELL_MM.min, CELL_MM.max)
+        longest = [max_x - min_x, max_y - min_y].max
+        @cell = [(longest / CELLS_ALONG).clamp(CELL_MM.min, CELL_MM.max), longest / MOST_ALONG].max
         @columns = ((max_x - min_x) / cell).ceil.clamp(LEAST, nil)
         @rows = ((max_y - min_y) / cell).ceil.clamp(LEAST, nil)
         # Centred, so that a symmetrical plinth has a symmetrical grid.

@@ -67,7 +67,7 @@ module GreenPlinth
       error(Refusal) { |e| problem(e) }
       error(Sinatra::BadRequest) { |e| problem(Refusal.new(400, "Not readable", Log.plain(e.message))) }
       error(InvalidFile) { |e| problem(Refusal.invalid(e)) }
-      error(GivenUp) { |e| problem(Refusal.new(422, "Too much to compute", "#{e.problem.message}.")) }
+      error(GivenUp) { |e| problem(e.refusal) }
       error(Infeasible) { |e| problem(Refusal.new(422, "No schedule", e.message)) }
       error(Sinatra::NotFound) { problem(Refusal.not_found("page #{request.path_info}")) }
 

@@ -15,6 +15,9 @@ module GreenPlinth
         found&.base_label&.tr("_", " ")
       end
 
+      # @return [Refusal]
+      def refusal = Refusal.new(422, "Too much to compute", "#{problem.message}.")
+
       # @return [GreenPlinth::Problem]
       def problem
         Problem.new("", "#{part ? "Part “#{part}”" : "This"} was not computed: #{message}. Make the build smaller or simpler")

@@ -9,6 +9,7 @@ module GreenPlinth
       SECONDS = Float(ENV.fetch("GREEN_PLINTH_SECONDS", "3.5"))
       # Of the whole process, MB: over it, what was computed is forgotten.
       MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "500"))
+      STOPPING = "the server stops"
       # Between two looks, seconds; and between two clearings.
       TICK = 0.1
       REST = 5
@@ -45,7 +46,7 @@ module GreenPlinth
       end
 
       # No computation is under way and none begins: those that are, are given up.
-      def stop = @lock.synchronize { @tasks.dup.each { |task| give_up(task, "the server stops") } }
+      def stop = @lock.synchronize { @tasks.dup.each { |task| give_up(task, STOPPING) } }
 
       private
 

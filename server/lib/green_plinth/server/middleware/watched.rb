@@ -17,11 +17,16 @@ module GreenPlinth
         def call(env)
           @watch.over(-> { gone?(env["puma.socket"]) }, times: MANY.fetch(env["PATH_INFO"], 1)) { @app.call(env) }
         rescue GivenUp => e
-          body = JSON.generate(Refusal.new(503, "Given up", "#{e.message.capitalize}.").to_h)
-          [503, Headers.on_refusals("application/problem+json").merge("retry-after" => "2"), [body]]
+          # Given up in the last moment, when the application had its answer: as the application tells it.
+          e.message == Watch::STOPPING ? refused(Refusal.new(503, "Stopping", "The server stops: ask again in a moment.")) : refused(e.refusal)
         end
 
         private
+
+        def refused(refusal)
+          more = refusal.status == 503 ? { "retry-after" => Outage::RETRY_AFTER.to_s } : {}
+          [refusal.status, Headers.on_refusals("application/problem+json").merge(more), [JSON.generate(refusal.to_h)]]
+        end
 
         # A connection that was closed can be read from: there is nothing, and no more comes.
         def gone?(socket)
