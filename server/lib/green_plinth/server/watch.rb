@@ -75,7 +75,6 @@ module GreenPlinth
         @cleared = now
         @on_full.call
         GC.start
-        GC.compact if GC.respond_to?(:compact) && resident_mb > @megabytes
       end
 
       # Nanoseconds on the processor (Linux kernel documentation, sched-stats), as seconds; by the clock where there is no such.
@@ -85,7 +84,13 @@ module GreenPlinth
         now
       end
 
-      def resident_mb = File.read("/proc/self/statm").split[1].to_i * 4096 / 1e6
+      # Of the whole process (Linux, proc(5)); 0 where that cannot be read.
+      def resident_mb
+        File.read("/proc/self/statm").split[1].to_i * 4096 / 1e6
+      rescue SystemCallError
+        0
+      end
+
       def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     end
   end
