@@ -37,7 +37,8 @@ RSpec.describe "The watch over computations" do
     forgot = Queue.new
     stub_const("GreenPlinth::Server::Watch::REST", 0)
     watch(megabytes: 1, on_full: -> { forgot << true }).over { Timeout.timeout(5) { forgot.pop } }
-    expect(forgot.closed?).to be(false)
+    sleep(0.5)
+    expect(forgot).to be_empty # what it could not free is no reason to do it again
   end
 
   it "gives up all there is when the server stops" do

@@ -13,6 +13,8 @@ module GreenPlinth
       # Between two looks, seconds; and between two clearings.
       TICK = 0.1
       REST = 5
+      # What clearing could not free is no reason to clear again: the process has to grow by so much first.
+      GROWTH = 1.2
 
       # One computation. tid: of its thread as the kernel counts; began: its processor time then, s; gone: whether its asker is;
       # most: processor time that it has, s.
@@ -27,6 +29,7 @@ module GreenPlinth
         @tasks = []
         @lock = Mutex.new
         @cleared = now
+        @left = 0
       end
 
       # Runs the block under watch. Raises GivenUp in it.
@@ -56,7 +59,7 @@ module GreenPlinth
         loop do
           sleep(TICK)
           @lock.synchronize { @tasks.dup.each { |task| look_at(task) } }
-          clear if now - @cleared > REST && resident_mb > @megabytes
+          clear if now - @cleared > REST && resident_mb > [@megabytes, @left * GROWTH].max
         end
       end
 
@@ -75,6 +78,7 @@ module GreenPlinth
         @cleared = now
         @on_full.call
         GC.start
+        @left = resident_mb
       end
 
       # Nanoseconds on the processor (Linux kernel documentation, sched-stats), as seconds; by the clock where there is no such.
