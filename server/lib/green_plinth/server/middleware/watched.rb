@@ -18,7 +18,7 @@ module GreenPlinth
           @watch.over(-> { gone?(env["puma.socket"]) }, times: MANY.fetch(env["PATH_INFO"], 1)) { @app.call(env) }
         rescue GivenUp => e
           # Given up in the last moment, when the application had its answer: as the application tells it.
-          e.message == Watch::STOPPING ? refused(Refusal.new(503, "Stopping", "The server stops: ask again in a moment.")) : refused(e.refusal)
+          refused(e.message == Watch::STOPPING ? Refusal.new(503, "Stopping", "Ask again in a moment.") : e.refusal)
         end
 
         private
