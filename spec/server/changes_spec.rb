@@ -88,7 +88,7 @@ RSpec.describe "Changes over HTTP" do
       problem = change(build, { op: "replace", path: "/forms/0/sheet_mm", value: -2 })
       expect(last_response.status).to eq(422)
       expect(problem["problems"]).to eq([{ "pointer" => "/forms/0/sheet_mm",
-                                           "message" => "must be more than 0; it is -2" }])
+                                           "message" => "must be 0.05 or more; it is -2" }])
       expect(read(build)["version"]).to eq(1)
     end
 
