@@ -6,7 +6,7 @@ module GreenPlinth
       # Cross-site request forgery: whatever changes something carries the session's token in a header, which only our
       # own pages can read; and nothing is answered to a page of another origin, whatever it carries.
       class SameSite < Rack::Protection::AuthenticityToken
-        default_options reaction: :refuse
+        default_options reaction: :refuse, logging: false
 
         def call(env)
           origin = env["HTTP_ORIGIN"]
