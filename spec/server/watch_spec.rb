@@ -72,6 +72,15 @@ RSpec.describe "The watch over computations" do
       expect(post_json("/api/builds/#{build["id"]}/undo", { version: 2 })["file"]).to eq(build["file"])
     end
 
+    it "holds the other builds up no more: what now says of it that it takes too long" do
+      build
+      slow
+      change(build, { op: "replace", path: "/zones/0/courses/0/thickness_mm", value: 2.1 })
+      asked = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+      expect(get("/api/now").then { answer }["undated"]).to match([a_hash_including("detail" => /takes too long/)])
+      expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - asked).to be < 1
+    end
+
     it "answers other questions with a problem that names the part" do
       build
       ServerSpec.instance_variable_set(:@begun, nil)

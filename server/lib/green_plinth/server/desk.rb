@@ -12,6 +12,7 @@ module GreenPlinth
         @store = store
         @workshop = Workshop.new(store, shipped: catalogue)
         @memo = Memo.new
+        @slow = {}
       end
 
       def catalogue = workshop.catalogue
@@ -118,12 +119,13 @@ module GreenPlinth
         evaluation = evaluate(build.file)
         { "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo,
           "sample" => !build.sample_key.nil?, "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing,
-          "sections" => evaluation.sections(lines) }
+          "sections" => evaluation.sections(lines) }.tap { @slow.delete(Memo.digest(build.file)) if @slow.any? }
       rescue InvalidFile => e
         raise Refusal.broken(build, e.problems)
       rescue Outage, Refusal
         raise
       rescue GivenUp => e
+        slow(build.file, e)
         raise Refusal.broken(build, [e.problem])
       rescue StandardError => e
         Log.mistake("build #{build.id}", e)
@@ -138,7 +140,10 @@ module GreenPlinth
       def dated(moment)
         open = shelf.reject { |build| build.summary["ready_at"]&.then { |ready| Moment.parse(ready) < moment } }
         open.each_with_object(Dated.new({}, {}, [])) do |build, dated|
-          evaluation = evaluate(find(build.id).file)
+          file = find(build.id).file
+          next dated.without << undated(build, TOO_SLOW) if slow?(file)
+
+          evaluation = evaluate(file)
           evaluation.schedule
           dated.titles[build.id] = build.summary["title"]
           dated.evaluations[build.id] = evaluation
@@ -161,6 +166,13 @@ module GreenPlinth
 
       BROKE_DOWN = GreenPlinth::Problem.new("", "Something broke down over this build: the program's log says more")
       private_constant :BROKE_DOWN
+
+      TOO_SLOW = "It takes too long to compute: open it to see which part."
+      private_constant :TOO_SLOW
+
+      # A build that was given up holds the others up no more; opened by itself it is tried again, from where it came to.
+      def slow(file, given_up) = given_up.too_much? && @slow[Memo.digest(file)] = true
+      def slow?(file) = @slow.key?(Memo.digest(file))
 
       def undated(build, detail) = { "build" => build.id, "build_title" => build.summary["title"], "detail" => detail }
 
@@ -186,6 +198,7 @@ module GreenPlinth
         told = begin
           summary(file)
         rescue GivenUp => e
+          slow(file, e)
           given_up = e
           Screens::ShelfCard.bare(file)
         end

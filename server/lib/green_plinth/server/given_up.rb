@@ -15,6 +15,9 @@ module GreenPlinth
         found&.base_label&.tr("_", " ")
       end
 
+      # @return [Boolean] whether it was for what it takes, and not for who asked
+      def too_much? = ![Watch::STOPPING, Watch::GONE].include?(message)
+
       # @return [Refusal]
       def refusal = Refusal.new(422, "Too much to compute", "#{problem.message}.")
 

@@ -10,6 +10,7 @@ module GreenPlinth
       # Of the whole process, MB: over it, what was computed is forgotten.
       MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "500"))
       STOPPING = "the server stops"
+      GONE = "whoever asked has gone"
       # Between two looks, seconds; and between two clearings.
       TICK = 0.1
       REST = 5
@@ -65,7 +66,7 @@ module GreenPlinth
 
       def look_at(task)
         if spent(task) - task.began > task.most then give_up(task, "it takes more than #{task.most.round} s to compute")
-        elsif task.gone.call then give_up(task, "whoever asked has gone")
+        elsif task.gone.call then give_up(task, GONE)
         end
       end
 
