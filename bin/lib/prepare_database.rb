@@ -23,7 +23,7 @@ Sequel.extension :migration
 begin
   # One process after the other, where several start at once.
   Sequel.connect(url.to_s) { |db| Sequel::Migrator.run(db, File.expand_path("../../db/migrations", __dir__), use_advisory_lock: true) }
-rescue Sequel::Migrator::AdvisoryLockError
+rescue Sequel::AdvisoryLockError
   sleep(0.5)
   retry
 rescue Sequel::Migrator::Error => e

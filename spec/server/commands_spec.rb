@@ -96,6 +96,28 @@ RSpec.describe "bin/" do
     end
   end
 
+  describe "the database's beginning" do
+    let(:url) { ENV.fetch("DATABASE_URL").sub(/_test\z/, "_twice_test") }
+    let(:name) { url[%r{[^/]+\z}] }
+
+    after { ServerSpec.database.run("DROP DATABASE IF EXISTS #{name}") }
+
+    def prepare
+      Open3.capture3({ "DATABASE_URL" => url }, "ruby", "-rbundler/setup", File.join(Specimens::ROOT, "bin/lib/prepare_database.rb"))
+    end
+
+    it "is made once by several that start at once, and refused where a newer program made it" do
+      ServerSpec.clear
+      expect(Array.new(3) { Thread.new { prepare.last.success? } }.map(&:value)).to all(be(true))
+      Sequel.connect(url) do |db|
+        expect(db[:builds].count).to eq(0)
+        db[:schema_info].update(version: 900)
+      end
+      _, error, status = prepare
+      expect([status.success?, error]).to match([false, /made by a newer Green Plinth/])
+    end
+  end
+
   describe "green-plinth-data" do
     before { ServerSpec.clear }
 
