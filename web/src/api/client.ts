@@ -82,7 +82,12 @@ export const api = {
   catalogue: () => answer(server.GET("/api/catalogue")),
   build: (id: number, lines: CutLine[] | null) =>
     answer<Build>(server.GET("/api/builds/{id}", { params: { ...of(id), query: asText(lines) } })),
-  create: (file: PlinthFile | string) => answer<Build>(server.POST("/api/builds", { body: unread(file as string) })),
+  create: (file: PlinthFile | string): Promise<{ id: number }> =>
+    answer<Build>(server.POST("/api/builds", { body: unread(file as string) })).catch((error) => {
+      // It is kept, and opens for mending.
+      if (error instanceof Refused && error.problem.broken) return error.problem.broken;
+      throw error;
+    }),
   change: (id: number, version: number, edit: { id: string; label: string; patch: PatchOperation[] }, lines: CutLine[] | null) =>
     answer<Build>(
       server.PATCH("/api/builds/{id}", {

@@ -20,6 +20,13 @@ module GreenPlinth
 
       def to_h = { "type" => "about:blank", "title" => @title, "status" => status, "detail" => @detail }.merge(members)
 
+      # What a guard before the application answers with.
+      # @param more [Hash] further headers
+      # @return [Array] a Rack response
+      def response(more = {})
+        [status, Headers.on_refusals("application/problem+json").merge(more), [JSON.generate(to_h)]]
+      end
+
       class << self
         def not_found(what) = new(404, "Not found", "There is no #{what} here. It may have been deleted.")
 

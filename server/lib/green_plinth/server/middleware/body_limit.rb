@@ -31,8 +31,7 @@ module GreenPlinth
 
         def refused(bytes, most)
           detail = format("It is %.1f MB; what is sent here is %.0f MB at the most.", bytes / 1e6, most / 1e6)
-          body = JSON.generate("type" => "about:blank", "title" => "Too large", "status" => 413, "detail" => detail)
-          [413, Headers.on_refusals("application/problem+json"), [body]]
+          Refusal.new(413, "Too large", detail).response
         end
       end
     end

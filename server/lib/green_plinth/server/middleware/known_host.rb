@@ -8,8 +8,7 @@ module GreenPlinth
         default_options reaction: :refuse, logging: false
 
         def refuse(_env)
-          problem = Refusal.new(403, "Not this host", "The application answers to its own names only; GREEN_PLINTH_HOSTS adds others.")
-          [403, Headers.on_refusals("application/problem+json"), [JSON.generate(problem.to_h)]]
+          Refusal.new(403, "Not this host", "The application answers to its own names only; GREEN_PLINTH_HOSTS adds others.").response
         end
       end
     end

@@ -43,10 +43,7 @@ module GreenPlinth
         def text?(part) = part.valid_encoding? && !part.match?(/[\u0000-\u001f\u007f]/) && !part.match?(/%(?!\h\h)/)
         def text(path) = path.dup.force_encoding(Encoding::UTF_8)
 
-        def refused(why)
-          problem = Refusal.new(400, "Not readable", "#{why}.")
-          [400, Headers.on_refusals("application/problem+json"), [JSON.generate(problem.to_h)]]
-        end
+        def refused(why) = Refusal.new(400, "Not readable", "#{why}.").response
       end
     end
   end

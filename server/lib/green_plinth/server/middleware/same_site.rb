@@ -22,9 +22,7 @@ module GreenPlinth
 
         private
 
-        def refused(title, detail)
-          [403, Headers.on_refusals("application/problem+json"), [JSON.generate(Refusal.new(403, title, detail).to_h)]]
-        end
+        def refused(title, detail) = Refusal.new(403, title, detail).response
       end
     end
   end

@@ -24,8 +24,7 @@ module GreenPlinth
         private
 
         def refused(refusal)
-          more = refusal.status == 503 ? { "retry-after" => Outage::RETRY_AFTER.to_s } : {}
-          [refusal.status, Headers.on_refusals("application/problem+json").merge(more), [JSON.generate(refusal.to_h)]]
+          refusal.response(refusal.status == 503 ? { "retry-after" => Outage::RETRY_AFTER.to_s } : {})
         end
 
         # A connection that was closed can be read from: there is nothing, and no more comes.
