@@ -3,6 +3,9 @@
 require "nokogiri" # its own libxml first: libvips brings the system's
 require "vips"
 
+# With threads of its own libvips may end before it has seen that a picture is cut off, and hand out memory that nobody filled.
+Vips.concurrency_set(1)
+
 module GreenPlinth
   module Imports
     # Heights of real or made-up ground out of a file: a PNG (the brighter, the higher; of a coloured one the mean of red, green
@@ -56,9 +59,10 @@ module GreenPlinth
         (((at[0, 0] * (1 - tx)) + (at[0, 1] * tx)) * (1 - ty)) + (((at[1, 0] * (1 - tx)) + (at[1, 1] * tx)) * ty)
       end
 
-      # Read by libvips: nothing is unpacked before its size is known, and never more than that.
+      # Read by libvips: nothing is unpacked before its size is known, and never more than that. Row after row (sequential),
+      # since only then a row that is missing is an error; otherwise it would be left black with a warning.
       def png(bytes)
-        image = Vips::Image.pngload_buffer(bytes, fail_on: :error)
+        image = Vips::Image.pngload_buffer(bytes, access: :sequential, fail_on: :error)
         refuse("it has more than #{MOST_CELLS / 1_000_000} million pixels") if image.width * image.height > MOST_CELLS
         colours = image.extract_band(0, n: image.bands >= 3 ? 3 : 1)
         grey = colours.bandmean.cast(:double)
