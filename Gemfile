@@ -15,10 +15,13 @@ gem "tzinfo-data", "~> 1.2024"  # and where; a bare machine has no zones of its 
 gem "zeitwerk", "~> 2.6.18"
 
 # The server.
+gem "argon2", "~> 2.3"          # how the password is kept
 gem "nokogiri", "~> 1.18"       # SVG outlines in
 gem "pg", "~> 1.6"
 gem "puma", "~> 8.0"
 gem "rack", "~> 3.2"
+gem "rack-attack", "~> 6.8"     # tries of the password, bounded
+gem "rodauth", "~> 2.43"        # asking for it
 gem "rubyzip", "~> 3.0"         # everything as one file
 gem "sequel", "~> 5.110"
 gem "sequel_pg", "~> 1.17", require: false

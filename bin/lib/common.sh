@@ -39,7 +39,7 @@ need_packages() {
 }
 
 need_gems() {
-  need_packages ruby ruby-dev ruby-bundler build-essential libgeos-dev libpq-dev libvips42 libyaml-dev
+  need_packages ruby ruby-dev ruby-bundler build-essential libgeos-dev libpq-dev libssl-dev libvips42 libyaml-dev
   changed gems "$ROOT/Gemfile" "$ROOT/Gemfile.lock" || { [ -d "$ROOT/vendor/bundle" ] && return; }
   say "Installing gems"
   (cd "$ROOT" && logged bundle bundle install --jobs 2) || fail "the gems could not be installed (see var/log/bundle.log)."

@@ -33,8 +33,17 @@ module GreenPlinth
       desk = Desk.new(store)
       listener = Listener.of(store)
       listener.on_restocked { desk.restock }
+      hash = store.password_hash
       App.over(store: store, desk: desk, contract: Contract.new(JSON.parse(File.read(OPENAPI))), clock: clock,
-        secret: store.secret("session"), streams: Streams.new(listener))
+        secret: session_secret(store, hash), streams: Streams.new(listener),
+        asks_password: hash && Middleware::AsksPassword.over(database))
     end
+
+    # With another password, from the next start on, every session of the old one is over.
+    def self.session_secret(store, hash)
+      secret = store.secret("session")
+      hash ? OpenSSL::HMAC.hexdigest("SHA512", secret, hash) : secret
+    end
+    private_class_method :session_secret
   end
 end

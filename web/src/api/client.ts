@@ -43,6 +43,8 @@ const withToken: Middleware = {
     return request;
   },
   async onResponse({ request, response }) {
+    // The session is over: the page that asks for the password comes, and what was not saved waits meanwhile.
+    if (response.status === 401) location.assign("/login");
     const second = again.get(request);
     if (response.status !== 403 || !second) return;
     // The session is another one now, after a restart with a new database: its token is asked for once.
@@ -78,6 +80,7 @@ export type EntryKind = "materials" | "techniques";
 
 /** Every question to the server, each typed by the path that docs/openapi.json describes. */
 export const api = {
+  session: () => answer(server.GET("/api/session")),
   shelf: () => answer(server.GET("/api/builds")),
   catalogue: () => answer(server.GET("/api/catalogue")),
   build: (id: number, lines: CutLine[] | null) =>

@@ -3,7 +3,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
-import { useMutation } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import { FileButton } from "../common/FileButton";
 import { count } from "../common/words";
@@ -11,6 +11,7 @@ import { count } from "../common/words";
 /** All builds, own materials and notes as one file, to keep elsewhere or to bring in from elsewhere. */
 export function Everything({ onTaken, onProblem }: { onTaken: () => void; onProblem: (error: unknown) => void }) {
   const bring = useMutation({ mutationFn: api.bringIn, onSuccess: onTaken, onError: onProblem });
+  const session = useQuery({ queryKey: ["session"], queryFn: api.session });
   return (
     <Box component="section" aria-label="Everything" sx={{ mt: 4 }}>
       <Typography variant="h2">Everything as one file</Typography>
@@ -23,6 +24,11 @@ export function Everything({ onTaken, onProblem }: { onTaken: () => void; onProb
           Save everything
         </Button>
         <FileButton label="Bring everything in" file="Everything" accept=".zip,application/zip" onFile={(file) => bring.mutate(file)} />
+        {session.data?.asks_password && (
+          <Button component="a" href="/logout">
+            Leave: ask for the password again
+          </Button>
+        )}
       </Stack>
       {bring.data && (
         <Alert severity={bring.data.left.length ? "warning" : "success"} sx={{ mt: 1 }}>

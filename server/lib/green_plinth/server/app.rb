@@ -40,19 +40,27 @@ module GreenPlinth
       helpers Helpers::Asked, Helpers::Answers
 
       # @return [#call]
-      def self.over(store:, desk:, contract:, clock:, secret:, streams:, watch: Watch.new(on_full: desk.method(:forget)))
+      # @param asks_password [Class, nil] a middleware
+      def self.over(store:, desk:, contract:, clock:, secret:, streams:, watch: Watch.new(on_full: desk.method(:forget)),
+        asks_password: nil)
+        proxy = ENV.fetch("GREEN_PLINTH_PROXY", nil)
         Rack::Builder.new do
           use Middleware::Guarded
+          use Middleware::ThroughProxy, proxy if proxy
           use Middleware::KnownHost, permitted_hosts: HOSTS
           use Middleware::Readable
           use Middleware::BodyLimit, MOST_BYTES, MOST_BYTES_AT
-          use Rack::Session::Cookie, key: "green-plinth", secret: secret, same_site: :strict, httponly: true, path: "/"
+          use Middleware::Attempts if asks_password
+          use Rack::Session::Cookie, key: "green-plinth", secret: secret, same_site: :strict, httponly: true, path: "/",
+            secure: !ENV["GREEN_PLINTH_TLS"].nil?
+          use asks_password if asks_password
           use Middleware::SameSite
           app = Class.new(App) do
             set :store, store
             set :desk, desk
             set :contract, contract
             set :streams, streams
+            set :asks_password, !asks_password.nil?
             set :clock, clock # a proc: Sinatra calls it at every asking
           end
           use Middleware::Watched, watch

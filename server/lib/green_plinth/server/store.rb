@@ -120,6 +120,8 @@ module GreenPlinth
       # Channels that the database tells changes on: of builds, and of the workshop's own entries and notes.
       CHANGED = "builds"
       RESTOCKED = "workshop"
+      # Who the password is of: one maker's workshop.
+      ACCOUNT = "maker"
 
       # Calls the block with the channel and its payload at each change that any process makes ("id version" of a build);
       # never returns, raises when the connection is lost.
@@ -166,6 +168,16 @@ module GreenPlinth
         settings_ds.where(name: name).get(:value)
       end
 
+      # @return [String, nil] what the password hashes to, by argon2; nil: none is asked for
+      def password_hash = accounts_ds.get(:password_hash)
+
+      # @param hash [String, nil] by argon2; nil: none is asked for
+      def put_password(hash)
+        return accounts_ds.delete unless hash
+
+        accounts_ds.insert_conflict(target: :login, update: { password_hash: hash }).insert(login: ACCOUNT, password_hash: hash)
+      end
+
       private
 
       def put_entry(kind, key, data)
@@ -184,6 +196,7 @@ module GreenPlinth
       def settings_ds = @db[:settings]
       def dryings_ds = @db[:dryings]
       def own_ds = @db[:own_entries]
+      def accounts_ds = @db[:accounts]
 
       def before_id(id) = build_ds(id).get(:position)&.then { |position| @revisions.row(position)[:parent_id] }
       def after_id(id) = build_ds(id).get(:position)&.then { |position| @revisions.after(position) }&.fetch(:id)
