@@ -15,9 +15,10 @@ end.parse!
 kit = Torture::Kit.new(ENV.fetch("DATABASE_URL"), options[:seed])
 short = options[:short]
 ordeals = {
-  "kills" => -> { Torture::Kills.new(kit, rounds: short ? 6 : 100) }, "fuzz" => -> {
- Torture::Fuzz.new(kit, requests: short ? 600 : 20_000) },
-  "odd" => -> { Torture::OddBuilds.new(kit, every: short ? 12 : 1) }, "twins" => -> { Torture::Twins.new(kit) },
+  "kills" => -> { Torture::Kills.new(kit, rounds: short ? 6 : 200) },
+  "fuzz" => -> { Torture::Fuzz.new(kit, requests: short ? 600 : 20_000) },
+  "odd" => -> { Torture::OddBuilds.new(kit, every: short ? 12 : 1) },
+  "twins" => -> { Torture::Twins.new(kit) },
   "page" => -> { Torture::OpenPage.new(kit, outages: short ? 3 : 6) }
 }
 wanted = ARGV.empty? ? ordeals.keys : ARGV

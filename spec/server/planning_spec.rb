@@ -68,6 +68,14 @@ RSpec.describe "Planning over HTTP" do
     expect(spans.each_cons(2)).to all(satisfy { |(_, to), (from, _)| to <= from })
   end
 
+  it "says what it has come to so far where there is too much for one answer, and goes on at the next asking" do
+    stub_const("GreenPlinth::Server::Desk::DATED_WITHIN", 0)
+    3.times { |n| create(file.merge("title" => "Number #{n}")) }
+    desk = GreenPlinth::Server::Desk.new(ServerSpec.store)
+    asked = Array.new(3) { desk.dated(0) }
+    expect(asked.map { |dated| [dated.plans.size, dated.unfinished] }).to eq([[1, true], [2, true], [3, false]])
+  end
+
   it "plans for fewest sittings and for the latest start" do
     %w[fewest_sittings latest_start].each do |objective|
       schedule = change(read(build), { "op" => "add", "path" => "/calendar/objective", "value" => objective })["evaluation"]["schedule"]

@@ -87,6 +87,12 @@ module GreenPlinth
       found.is_a?(Infeasible) ? raise(found) : found
     end
 
+    # @return [Schedule::Network] what the schedule is of
+    def network = batches.network
+
+    # @return [Questions::Plan] raises Infeasible
+    def plan = Questions::Plan.new(design, steps, schedule, network)
+
     # @return [Infeasible, nil] why no schedule can exist
     def infeasible
       schedule

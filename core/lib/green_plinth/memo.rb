@@ -6,7 +6,7 @@ module GreenPlinth
   class Memo
     # Values kept for each name. A field over the largest base takes 1 MB: a terrain holds one for each zone.
     ROOM = { terrain: 4, bulk: 4, pools: 4, covers: 4, form: 12, slopes: 2, sight: 2, solids: 4, heights: 2, layout: 4,
-             mesh: 1, edge_skin: 2, sight_view: 2, relief_map: 1, turntable: 1, templates: 2, mass: 4 }.freeze
+             mesh: 1, edge_skin: 2, sight_view: 2, relief_map: 1, turntable: 1, templates: 2, mass: 4, plan: 200 }.freeze
     USUAL_ROOM = 8
 
     # @param room [Integer] values kept for each name that ROOM does not tell
@@ -29,6 +29,9 @@ module GreenPlinth
       end
     end
     private_class_method :sorted
+
+    # @return [Boolean] whether a value is remembered for these inputs
+    def known?(name, *inputs) = @lock.synchronize { @values[name].key?(inputs) }
 
     # @return the value remembered for these inputs, or the block's, now remembered
     def fetch(name, *inputs)

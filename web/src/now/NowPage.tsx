@@ -6,6 +6,7 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { api, Refused } from "../api/client";
 import { PageHead } from "../common/PageHead";
+import { againWhileUnfinished, Unfinished } from "../common/Unfinished";
 import { momentWords, nowMoment } from "../common/words";
 import { DoableRow } from "./DoableRow";
 import { WetList } from "./WetList";
@@ -15,7 +16,13 @@ export function NowPage() {
   const [search, setSearch] = useSearchParams();
   const at = search.get("at");
   const go = (moment: string | null) => setSearch(moment ? { at: moment } : {}, { replace: true });
-  const work = useQuery({ queryKey: ["now", at], queryFn: () => api.now(at), placeholderData: keepPreviousData, retry: false });
+  const work = useQuery({
+    queryKey: ["now", at],
+    queryFn: () => api.now(at),
+    placeholderData: keepPreviousData,
+    retry: false,
+    refetchInterval: againWhileUnfinished,
+  });
   const told = work.data;
   return (
     <Box component="main" sx={{ maxWidth: 1180, mx: "auto", p: 2.5 }}>
@@ -40,6 +47,7 @@ export function NowPage() {
           {work.error instanceof Refused ? work.error.problem.detail : String(work.error)}
         </Typography>
       )}
+      <Unfinished told={told} />
       {told && (
         <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 380px" }, gap: 3 }}>
           <Box component="section" aria-label="Can be done">

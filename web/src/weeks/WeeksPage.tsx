@@ -6,13 +6,20 @@ import { Link } from "react-router";
 import { api, Refused } from "../api/client";
 import type { PlannedBuild } from "../api/types";
 import { PageHead } from "../common/PageHead";
+import { againWhileUnfinished, Unfinished } from "../common/Unfinished";
 import { minutesOf, momentWords, span } from "../common/words";
 import { buildColours } from "./buildColours";
 import { WeekSheets } from "./WeekSheets";
 
 /** All builds at one bench: one pair of hands shared out, week by week, and what sharing costs each. */
 export function WeeksPage() {
-  const weeks = useQuery({ queryKey: ["weeks"], queryFn: api.weeks, retry: false, refetchOnMount: "always" });
+  const weeks = useQuery({
+    queryKey: ["weeks"],
+    queryFn: api.weeks,
+    retry: false,
+    refetchOnMount: "always",
+    refetchInterval: againWhileUnfinished,
+  });
   const shared = weeks.data;
   const colours = buildColours(shared?.builds ?? []);
   return (
@@ -28,6 +35,7 @@ export function WeeksPage() {
           {weeks.error instanceof Refused ? weeks.error.problem.detail : String(weeks.error)}
         </Typography>
       )}
+      <Unfinished told={shared} />
       {shared && shared.builds.length === 0 && <Typography>No build is left to plan: all are ready, or none has dates.</Typography>}
       {shared && shared.builds.length > 0 && (
         <>

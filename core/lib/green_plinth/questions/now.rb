@@ -11,44 +11,45 @@ module GreenPlinth
       # A part that is still wet or curing, and until when.
       Wet = Struct.new(:key, :name, :until, keyword_init: true)
 
-      # @param evaluations [Hash{Object => Evaluation}] by whatever tells builds apart
+      # @param plans [Hash{Object => Plan}] by whatever tells builds apart; evaluations do, too
       # @param moment [Integer] minutes
-      def initialize(evaluations, moment)
-        @plans = evaluations.transform_values { |evaluation| [evaluation, evaluation.schedule] }
+      def initialize(plans, moment)
+        @plans = plans
         @moment = moment
       end
 
       # @return [Array<Doable>] what presses most first; of two that press alike the shorter
       def doable
-        @plans.flat_map { |key, (evaluation, answer)| of(key, evaluation, answer) }.sort_by { |one| [one.spare_min, one.step.hands_on_min] }
+        @plans.flat_map { |key, plan| of(key, plan) }.sort_by { |one| [one.spare_min, one.step.hands_on_min] }
       end
 
       # @return [Array<Wet>] what is dry first, first
       def wet
-        @plans.flat_map { |key, (evaluation, _)| wet_parts(key, evaluation) }.sort_by(&:until)
+        @plans.flat_map { |key, plan| wet_parts(key, plan) }.sort_by(&:until)
       end
 
       # @return [Integer, nil] minutes: when the next work after this moment is planned to begin; nil where all is done
       def next_at
-        @plans.each_value.flat_map { |_, answer| answer.starts.values }.select { |start| start > @moment }.min
+        @plans.each_value.flat_map { |plan| plan.schedule.starts.values }.select { |start| start > @moment }.min
       end
 
       private
 
-      def of(key, evaluation, answer)
-        possible = evaluation.timeline.possible_from
-        spare = spare(evaluation, answer)
-        evaluation.steps.select { |step| possible[step.id] <= @moment && @moment < answer.finish(step.id) }.map do |step|
+      def of(key, plan)
+        answer = plan.schedule
+        possible = plan.timeline.possible_from
+        spare = spare(plan)
+        plan.steps.select { |step| possible[step.id] <= @moment && @moment < answer.finish(step.id) }.map do |step|
           Doable.new(key: key, step: step, planned: answer.start(step.id), spare_min: answer.slack[step.id] + spare)
         end
       end
 
-      def spare(evaluation, answer) = evaluation.design.calendar.finish_by&.then { |by| by - answer.ready_at } || 0
+      def spare(plan) = plan.design.calendar.finish_by&.then { |by| by - plan.schedule.ready_at } || 0
 
       # Courses count with the ground they lie on.
-      def wet_parts(key, evaluation)
-        names = evaluation.design.placed.to_h { |part| [part.pointer, part.name] }
-        wet = evaluation.timeline.spans.transform_values { |span| span.wet_until(@moment) }.compact
+      def wet_parts(key, plan)
+        names = plan.design.placed.to_h { |part| [part.pointer, part.name] }
+        wet = plan.timeline.spans.transform_values { |span| span.wet_until(@moment) }.compact
         wet.group_by { |where, _| where.split("/").first(3).join("/") }.filter_map do |where, untils|
           names[where] && Wet.new(key: key, name: names[where], until: untils.map(&:last).max)
         end

@@ -5,9 +5,9 @@ module GreenPlinth
     # Several builds that share one pair of hands: one build after another takes its sittings from what those before it have
     # left, the one wanted first going first. Neighbours in that order change places where all are then less late.
     class Shared
-      # @param evaluations [Hash{Object => Evaluation}] by whatever tells builds apart; each with a schedule of its own
-      def initialize(evaluations)
-        @evaluations = evaluations
+      # @param plans [Hash{Object => Plan}] by whatever tells builds apart; evaluations do, too
+      def initialize(plans)
+        @plans = plans
       end
 
       # @return [Hash{Object => Answer}] builds for which no sittings are left are missing
@@ -16,7 +16,7 @@ module GreenPlinth
       # @return [Array] the builds in the order in which they choose
       def turns
         @turns ||= begin
-          order = @evaluations.keys.sort_by { |key| [wanted(key) || Schedule::Network::FOREVER, @evaluations[key].schedule.ready_at] }
+          order = @plans.keys.sort_by { |key| [wanted(key) || Schedule::Network::FOREVER, @plans[key].schedule.ready_at] }
           (0...(order.size - 1)).each do |at|
             other = order.dup.tap { |list| list[at], list[at + 1] = list[at + 1], list[at] }
             order = other if (cost(planned(other)) <=> cost(planned(order))).negative?
@@ -31,7 +31,7 @@ module GreenPlinth
       # @return [Array<Stint>] what is done when, over all builds, in order
       def work
         all = answers.flat_map do |key, answer|
-          titles = @evaluations[key].steps.to_h { |step| [step.id, step.title] }
+          titles = @plans[key].steps.to_h { |step| [step.id, step.title] }
           answer.network.steps.reject(&:done?).map do |step|
             Stint.new(key: key, step: step.id, title: titles[step.id], start: answer.start(step.id), finish: answer.finish(step.id))
           end
@@ -41,7 +41,7 @@ module GreenPlinth
 
       # @return [Hash] of one build: its date alone and among the others, how late that is, and its sittings until then
       def dates_of(key)
-        alone, answer = @evaluations[key].schedule, answers[key]
+        alone, answer = @plans[key].schedule, answers[key]
         by = wanted(key)
         { "finish_by" => moment(by), "alone" => moment(alone.ready_at), "shared" => moment(answer&.ready_at),
           "late_min" => answer && by && (answer.ready_at - by), "sittings" => sittings_until(key, (answer || alone).ready_at) }
@@ -49,25 +49,25 @@ module GreenPlinth
 
       private
 
-      def wanted(key) = @evaluations[key].design.calendar.finish_by
+      def wanted(key) = @plans[key].design.calendar.finish_by
       def moment(minutes) = minutes&.then { |at| Moment.format(at) }
 
       def sittings_until(key, last)
-        sittings = @evaluations[key].design.calendar.sittings || []
+        sittings = @plans[key].design.calendar.sittings || []
         sittings.take_while { |from, _| from < last }.map { |span| span.map { |at| moment(at) } }
       end
 
       # Builds without a plan, then minutes late in all, then the dates.
-      def cost(plans)
-        late = plans.sum { |key, answer| [answer.ready_at - (wanted(key) || Schedule::Network::FOREVER), 0].max }
-        [@evaluations.size - plans.size, late, plans.sum { |_, answer| answer.ready_at }]
+      def cost(answers)
+        late = answers.sum { |key, answer| [answer.ready_at - (wanted(key) || Schedule::Network::FOREVER), 0].max }
+        [@plans.size - answers.size, late, answers.sum { |_, answer| answer.ready_at }]
       end
 
       def planned(order)
         @planned ||= {}
-        @planned[order] ||= order.each_with_object([{}, []]) do |key, (plans, taken)|
-          answer = within(@evaluations[key].batches.network, taken) or next
-          plans[key] = answer
+        @planned[order] ||= order.each_with_object([{}, []]) do |key, (answers, taken)|
+          answer = within(@plans[key].network, taken) or next
+          answers[key] = answer
           taken.concat(busy(answer))
         end.first
       end

@@ -132,21 +132,24 @@ module GreenPlinth
         raise Refusal.broken(build, [BROKE_DOWN])
       end
 
-      # Builds with their plans: titles and evaluations by id, and those that have no dates with the reason.
-      Dated = Struct.new(:titles, :evaluations, :without)
+      # Builds by id, their titles and plans, those that have no dates with the reason, and whether there are
+      # some that were not come to yet.
+      Dated = Struct.new(:titles, :plans, :without, :unfinished)
+      # Seconds to compute what is not remembered; what was not come to by then is come to at the next asking.
+      DATED_WITHIN = 2
 
       # @param moment [Integer] minutes; builds that are ready by then have nothing left to do
       # @return [Dated]
       def dated(moment)
         open = shelf.reject { |build| build.summary["ready_at"]&.then { |ready| Moment.parse(ready) < moment } }
-        open.each_with_object(Dated.new({}, {}, [])) do |build, dated|
+        more = room_for_more
+        open.each_with_object(Dated.new({}, {}, [], false)) do |build, dated|
           file = find(build.id).file
           next dated.without << undated(build, TOO_SLOW) if slow?(file)
+          next dated.unfinished = true unless more.call(file)
 
-          evaluation = evaluate(file)
-          evaluation.schedule
+          dated.plans[build.id] = @memo.fetch(:plan, Memo.digest(file)) { evaluate(file).plan }
           dated.titles[build.id] = build.summary["title"]
-          dated.evaluations[build.id] = evaluation
         rescue Infeasible => e
           dated.without << undated(build, e.message)
         rescue InvalidFile => e
@@ -173,6 +176,18 @@ module GreenPlinth
       # A build that was given up holds the others up no more; opened by itself it is tried again, from where it came to.
       def slow(file, given_up) = given_up.too_much? && @slow[Memo.digest(file)] = true
       def slow?(file) = @slow.key?(Memo.digest(file))
+
+      # @return [Proc] whether there is time for one more file: what is remembered takes none, and one is always computed
+      def room_for_more
+        clock = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
+        ends = nil
+        lambda do |file|
+          next true if @memo.known?(:plan, Memo.digest(file))
+          next clock.call < ends if ends
+
+          ends = clock.call + DATED_WITHIN
+        end
+      end
 
       def undated(build, detail) = { "build" => build.id, "build_title" => build.summary["title"], "detail" => detail }
 

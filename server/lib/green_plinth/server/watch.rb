@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "fiddle"
+
 module GreenPlinth
   module Server
     # Watches over computations: each may take so much processor time and no more, and is given up, too, when whoever asked has
@@ -8,7 +10,7 @@ module GreenPlinth
       # Processor time for one answer, seconds; the largest base that the format allows takes less.
       SECONDS = Float(ENV.fetch("GREEN_PLINTH_SECONDS", "3.5"))
       # Of the whole process, MB: over it, what was computed is forgotten.
-      MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "500"))
+      MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "350"))
       STOPPING = "the server stops"
       GONE = "whoever asked has gone"
       # Between two looks, seconds; and between two clearings.
@@ -16,6 +18,14 @@ module GreenPlinth
       REST = 5
       # What clearing could not free is no reason to clear again: the process has to grow by so much first.
       GROWTH = 1.2
+
+      # Gives freed memory back to the system, where the C library can (glibc, malloc_trim(3)).
+      TRIM = begin
+        Fiddle::Function.new(Fiddle::Handle::DEFAULT["malloc_trim"], [Fiddle::TYPE_SIZE_T], Fiddle::TYPE_INT)
+      rescue Fiddle::DLError
+        nil
+      end
+      private_constant :TRIM
 
       # One computation. tid: of its thread as the kernel counts; began: its processor time then, s; gone: whether its asker is;
       # most: processor time that it has, s.
@@ -79,6 +89,7 @@ module GreenPlinth
         @cleared = now
         @on_full.call
         GC.start
+        TRIM&.call(0)
         @left = resident_mb
       end
 

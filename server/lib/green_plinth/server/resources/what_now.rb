@@ -11,10 +11,11 @@ module GreenPlinth
           app.get("/api/now") do
             at = moment(params["at"])
             dated = desk.dated(at)
-            work = Questions::Now.new(dated.evaluations, at)
+            work = Questions::Now.new(dated.plans, at)
             json_body({ "at" => Moment.format(at), "next_at" => work.next_at&.then { |next_at| Moment.format(next_at) },
                         "doable" => work.doable.map { |one| doable(one, dated.titles) },
-                        "wet" => work.wet.map { |one| wet_part(one, dated.titles) }, "undated" => dated.without })
+                        "wet" => work.wet.map { |one| wet_part(one, dated.titles) }, "undated" => dated.without,
+                        "unfinished" => dated.unfinished })
           end
         end
 
