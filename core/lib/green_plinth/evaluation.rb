@@ -90,8 +90,8 @@ module GreenPlinth
     # @return [Schedule::Network] what the schedule is of
     def network = batches.network
 
-    # @return [Questions::Plan] raises Infeasible
-    def plan = Questions::Plan.new(design, steps, schedule, network)
+    # @return [Questions::DatedPlan] raises Infeasible
+    def plan = Questions::DatedPlan.new(design, steps, schedule, network)
 
     # @return [Infeasible, nil] why no schedule can exist
     def infeasible

@@ -5,7 +5,7 @@ RSpec.describe "Rules between two works" do
   include Works
 
   # Everything touches, and the stages tell the waits apart.
-  let(:places) { instance_double(GreenPlinth::Steps::Places, touch?: true) }
+  let(:places) { instance_double(GreenPlinth::Steps::Places, touch?: true, near?: true) }
   stages = { handle: 1, next: 2, dry: 3 }.freeze
 
   def between(rule, first, later, schools: {})
@@ -19,7 +19,6 @@ RSpec.describe "Rules between two works" do
 
   # rule => phases of the first and the later work, minutes waited, schools that call for it
   {
-    "BuildingAfterGravel" => [:grain, :hard, 2],
     "BulkBeforeTexture" => [:bulk, :texture, 2],
     "DamageBeforePaint" => [:impress, :paint, 2],
     "GelBeforeWhite" => [:surface, :foam, 2],

@@ -2,7 +2,7 @@
 
 # Rules that speak of one way of working, between works of the catalogue's own techniques.
 RSpec.describe "Rules between two ways of working" do
-  let(:places) { instance_double(GreenPlinth::Steps::Places, touch?: true) }
+  let(:places) { instance_double(GreenPlinth::Steps::Places, touch?: true, near?: true) }
   stages = { open_min: 12.0, handle_min: 1, next_min: 2, dry_min: 3, full_min: 4, factors: [] }.freeze
 
   # A work of a technique, on the one part both share.
@@ -24,7 +24,7 @@ RSpec.describe "Rules between two ways of working" do
   {
     "AdhesiveBeforeLoad" => ["stack_foam", "carve_rock", 2],
     "ArmaturePainted" => ["base_coat", "build_tree", 2],
-    "BallastAfterGround" => ["spread_paste", "ballast_track", 2],
+    "BallastAfterGround" => ["spread_paste", "ballast_track", 3],
     "BaseCoatWhileReachable" => ["base_coat", "fit_frames", 2],
     "BushesDayBefore" => ["puff_bush", "plant_tree", 3],
     "CastingsBeforeCompound" => ["set_castings", "fill_compound", 0],

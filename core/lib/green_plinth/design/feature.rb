@@ -8,6 +8,9 @@ module GreenPlinth
 
       reads :height_mm, :mass_g, :represents, :crown_mm, :gauge_mm, :rail_mm, :host, :technique
 
+      # @return [Boolean] whether found matter was made fit before
+      def treated? = data["treated"]&.any? || false
+
       def kind = @kind ||= kinds.of("features", data["kind"])
       def name = data["name"] || (id ? id.tr("_-", "  ") : kind.name)
       def set_in_water? = false

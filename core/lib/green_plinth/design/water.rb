@@ -9,6 +9,9 @@ module GreenPlinth
       def own_layers = data["layers"]
       def material_key = data["medium"]
 
+      # @return [Kinds::Kind] how it lies
+      def surface = kinds.of("surfaces", data["surface"]) || kinds.usual("surfaces")
+
       # @return [String] key of what it is poured of
       def medium_key = material_key
 

@@ -64,7 +64,7 @@ module GreenPlinth
 
       def technique(data, pointer)
         %w[glue dries_as].each { |name| known("materials", data[name], "#{pointer}/#{name}") }
-        known("techniques", data["sprayed_as"], "#{pointer}/sprayed_as")
+        %w[sprayed_as with_grain].each { |name| known("techniques", data[name], "#{pointer}/#{name}") }
         %w[also also_each].each { |name| data[name]&.each_key { |key| known("materials", key, "#{pointer}/#{name}/#{key}") } }
         tags(data["cautions"], "#{pointer}/cautions")
         blanks(data["title"], "#{pointer}/title")

@@ -11,7 +11,7 @@ module GreenPlinth
       # A part that is still wet or curing, and until when.
       Wet = Struct.new(:key, :name, :until, keyword_init: true)
 
-      # @param plans [Hash{Object => Plan}] by whatever tells builds apart; evaluations do, too
+      # @param plans [Hash{Object => DatedPlan}] by whatever tells builds apart; evaluations do, too
       # @param moment [Integer] minutes
       def initialize(plans, moment)
         @plans = plans

@@ -5,7 +5,7 @@ module GreenPlinth
     # Several builds that share one pair of hands: one build after another takes its sittings from what those before it have
     # left, the one wanted first going first. Neighbours in that order change places where all are then less late.
     class Shared
-      # @param plans [Hash{Object => Plan}] by whatever tells builds apart; evaluations do, too
+      # @param plans [Hash{Object => DatedPlan}] by whatever tells builds apart; evaluations do, too
       def initialize(plans)
         @plans = plans
       end

@@ -6,12 +6,16 @@ module GreenPlinth
       code "order/ballast_after_ground"
       strength :advice
       why "wet ground creeps into it"
-      wait :next
+      wait :dry
 
       private
 
       def first?(work) = work.phase?(:texture, :grain)
       def later?(work) = work.phase?(:ballast)
+      def bound?(first, later) = @places.near?(first, later, BESIDE_MM)
+
+      BESIDE_MM = 3.0
+      private_constant :BESIDE_MM
     end
   end
 end

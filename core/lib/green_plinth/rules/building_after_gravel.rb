@@ -11,7 +11,8 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:grain, :texture)
-      def later?(work) = work.phase?(:hard) && !work.on?("natural_stone")
+      # Kerbs, slabs, rubble and what is buried come before the grain round them.
+      def later?(work) = work.phase?(:hard) && !work.benchwork? && work.on?("lifts_off")
     end
   end
 end

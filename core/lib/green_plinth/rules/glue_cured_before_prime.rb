@@ -7,10 +7,11 @@ module GreenPlinth
       strength :must
       why "solvent softens it"
       wait :next
+      follows_the_pile
 
       private
 
-      def first?(work) = work.phase?(:hard)
+      def first?(work) = work.phase?(:hard) && !work.finished?
       def later?(work) = work.phase?(:prime)
     end
   end

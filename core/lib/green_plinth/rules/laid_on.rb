@@ -23,12 +23,23 @@ module GreenPlinth
       # Marks are pressed into a soft bed; everything else waits until the course below can be worked on.
       def at_least(first, later)
         return impress_window(first)[0] if later.phase?(:impress) && later.stack[1] == first.stack[1] + 0.5
+        return 0 if worked_in?(first, later)
 
         dried(first, waits_dry?(first, later) ? :dry : :next, later)
       end
 
       def at_most(first, later)
-        impress_window(first)[1] if later.phase?(:impress) && later.stack[1] == first.stack[1] + 0.5
+        return impress_window(first)[1] if later.phase?(:impress) && later.stack[1] == first.stack[1] + 0.5
+
+        first.stages.open_min&.floor if worked_in?(first, later)
+      end
+
+      # Grass is worked into mud that is still wet.
+      def worked_in?(first, later) = first.phase?(:wet_mud) && later.greenery? && next_in_pile?(first, later)
+
+      def next_in_pile?(first, later)
+        between = @works.select { |other| same_pile?(other, first) && other.stack[1].between?(first.stack[1], later.stack[1]) }
+        (between - [first, later]).empty?
       end
 
       def impress_window(first)

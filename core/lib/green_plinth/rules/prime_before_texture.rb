@@ -7,11 +7,12 @@ module GreenPlinth
       strength :school
       why "coloured paste goes on a primed base"
       wait :next
+      follows_the_pile
 
       private
 
       def first?(work) = work.phase?(:prime)
-      def later?(work) = work.ground?
+      def later?(work) = work.ground? && !work.does?("roads") && !work.of?("plaster")
     end
   end
 end

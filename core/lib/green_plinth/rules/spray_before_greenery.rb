@@ -12,6 +12,11 @@ module GreenPlinth
 
       def first?(work) = work.sprayed? && work.phase?(:prime, :paint, :varnish)
       def later?(work) = work.greenery?
+      def bound?(first, later) = @places.near?(first, later, DRIFT_MM)
+
+      # A mist drifts so far beyond what it is aimed at, mm (from memory).
+      DRIFT_MM = 10.0
+      private_constant :DRIFT_MM
     end
   end
 end

@@ -7,6 +7,7 @@ module GreenPlinth
       strength :school
       why "primer evens colour and binds grain"
       wait :next
+      follows_the_pile
 
       private
 

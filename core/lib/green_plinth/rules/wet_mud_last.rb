@@ -7,6 +7,7 @@ module GreenPlinth
       strength :school
       why "grass mixes in"
       wait :handle
+      follows_the_pile
 
       private
 

@@ -10,6 +10,7 @@ module GreenPlinth
       DM2 = 10_000.0
 
       include FormWorks
+      include Bindings
       include CourseWorks
       include StandingWorks
       include WaterWorks

@@ -5,6 +5,9 @@ module GreenPlinth
     # The same work in several zones becomes one where nothing stands between: the airbrush is set up once. Bulk and
     # greenery keep to their own place.
     class Merging
+      # More features of a kind than these are counted, not named.
+      MOST_NAMED = 3
+
       # @param works [Array<Work>]
       # @param precedence [Precedence] of these works; what is merged here counts as one in its graph from then on
       def initialize(works, precedence)
@@ -23,12 +26,16 @@ module GreenPlinth
       private
 
       def alike
-        merged = @works.each_index.select { |at| @works[at].does?("merged") }
+        merged = @works.each_index.select { |at| @works[at].does?("merged") || feature?(@works[at]) }
         merged.group_by do |at|
           work = @works[at]
-          [work.technique.key, work.material_key, work.rig, work.coat, work.coats, work.stages.thickness_mm, work.grain_mm]
+          [work.technique.key, work.material_key, work.rig, work.coat, work.coats, work.stages.thickness_mm, work.grain_mm,
+            (work.part.kind if feature?(work) && !work.does?("merged"))]
         end
       end
+
+      # Seven posts are set in one go.
+      def feature?(work) = work.part.is_a?(Design::Feature)
 
       def fold(group)
         kept = []
@@ -60,9 +67,18 @@ module GreenPlinth
           work.amount = works.sum(&:amount)
           work.places = works.flat_map(&:places).uniq
           work.where = works.flat_map(&:where).uniq
-          work.words = first.words.merge(place: listed(works.map { |one| one.words[:place] }.uniq))
+          work.words = first.words.merge(place: places_of(works))
           work.uses = works.flat_map(&:uses)
         end
+      end
+
+      # More features than can be named: by what their names have in common, else by their kind.
+      def places_of(works)
+        names = works.map { |one| one.words[:place] }.uniq
+        return listed(names) unless works.size > MOST_NAMED && works.all? { |one| feature?(one) }
+
+        stems = names.map { |name| name.sub(/[ \d]+\z/, "") }.uniq
+        stems.one? ? "#{works.size} × #{stems.first}" : "#{works.size} #{works.first.part.kind["plural"]}"
       end
 
       def listed(names)

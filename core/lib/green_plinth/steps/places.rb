@@ -17,7 +17,18 @@ module GreenPlinth
       # @return [Boolean] whether two works meet anywhere
       def touch?(a, b) = a.places.any? { |one| b.places.any? { |other| meet?(one, other) } }
 
+      # @param mm [Float]
+      # @return [Boolean] whether two works lie no farther apart than that
+      def near?(a, b, mm) = a.places.any? { |one| b.places.any? { |other| meet?(one, other) || gap_mm(one, other) <= mm } }
+
       private
+
+      # @return [Float] mm; without end where one has no area
+      def gap_mm(one, other)
+        key = one < other ? [one, other] : [other, one]
+        @gap ||= {}
+        @gap[key] ||= @boxes[one] && @boxes[other] ? @areas[one].distance(@areas[other]) : Float::INFINITY
+      end
 
       def meet?(one, other)
         return true if one == other || one == "/plinth" || other == "/plinth"

@@ -42,9 +42,12 @@ module GreenPlinth
 
       private
 
+      # Trying all subjects is no work of one of them.
+      def shared?(work) = work.phase?(:dry_fit) && work.where.size > 1
+
       def works_of(id)
         pointer = @pointers[id] or return []
-        @works.select { |work| work.where.any? { |where| where == pointer || where.start_with?("#{pointer}/") } }
+        @works.select { |work| !shared?(work) && work.where.any? { |where| where == pointer || where.start_with?("#{pointer}/") } }
       end
     end
   end

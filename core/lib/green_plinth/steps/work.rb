@@ -29,7 +29,13 @@ module GreenPlinth
       def bulk? = does?("bulk")
 
       # @return [Boolean] whether it is done apart from the base, which needs not be there yet
-      def benchwork? = does?("benchwork")
+      def benchwork? = does?("benchwork") || does?("makes")
+
+      # @return [Boolean] whether it sets a part whose coats are on already
+      def finished? = part.is_a?(Design::Feature) && part.courses.any? && !stack.nil? && stack == [part.pointer, part.courses.size]
+
+      # @return [Boolean] whether its part carries a mask while it is done
+      def masked?(works) = works.any? { |other| other.phase?(:mask) && (other.where & where).any? }
 
       # @return [Boolean] whether it goes on beside the base, at any time
       def apart? = does?("apart")

@@ -18,7 +18,7 @@ module GreenPlinth
           return if area < 1e-6
 
           open = [area - kept_out(ground), 1e-6].max
-          zone.courses.each_with_index { |course, at| course(course, zone, at, grows?(course) ? open : area) }
+          bound(zone).each { |group| course(group, zone, grows?(group.course) ? open : area) }
         end
 
         # Nothing is planted where feet, wheels and tracks stand.
@@ -30,16 +30,17 @@ module GreenPlinth
           feet.empty? || !area.intersects?(feet) ? 0.0 : Plan::Geos.area(area.intersection(feet))
         end
 
-        def course(course, zone, at, area)
+        def course(group, zone, area)
+          course, at = group.course, group.at
           id = course.id || "#{zone.id}/#{at + 1}-#{course.material_key.delete_prefix("mix:")}"
-          treat(course, zone, at, id) if course.material&.trait?("found") && !course.treated?
-          technique = technique_of(course)
+          treat(course, zone, id) if course.material&.trait?("found") && !course.treated?
+          technique = technique_of_group(group)
           soak = [Relief::CourseThickness.mm(course), SOAK_MM].min
           count = pieces_in(course, area)
           dm2 = area / DM2 * course.cover
-          add(technique, zone, id: id, amount: technique.per == "each" ? count : dm2, where: [course.pointer], stack: [zone.pointer, at],
-            coats: coats(course, technique), uses: taken(course, zone, at, technique, area, count, soak), rig: course.rig,
-            laid: laid(course, zone, at, technique, soak), grain_mm: grain(course), length_mm: course.length_mm, note: course.note,
+          add(technique, zone, id: id, amount: technique.per == "each" ? count : dm2, where: group.pointers, stack: [zone.pointer, at],
+            coats: coats(course, technique), uses: taken(group, zone, technique, area, count, soak), rig: course.rig,
+            laid: laid(group, zone, technique, soak), grain_mm: grain(course), length_mm: course.length_mm, note: course.note,
             words: { detail: fibres(course) })
           impress(zone, id, dm2, at) if technique.trait?("yields") && zone.ground["impressed_by"]
         end
@@ -49,17 +50,24 @@ module GreenPlinth
           course.count || @dose.course(course, area).first&.then { |use| use.amount if use.unit == "piece" } || 1
         end
 
-        # The material itself, and what it is held in.
-        def taken(course, zone, at, technique, area, count, soak)
-          gripped = zone.below(at).any? { |below| below.material&.trait?("grips") }
-          @dose.course(course, area, textured: gripped) +
-            @dose.held(technique, area / DM2 * course.cover, count, soak,
-              glue: course.material&.sets? ? nil : course.glue || technique.glue)
+        # The material itself, and what it is held in: the glue course it is laid into, else what its way of working takes.
+        def taken(group, zone, technique, area, count, soak)
+          course = group.course
+          gripped = zone.below(group.at).any? { |below| below.material&.trait?("grips") }
+          own = @dose.course(course, area, textured: gripped)
+          mists = (group.with - [course, group.binder, group.soak]).flat_map { |other| @dose.course(other, area) }
+          return own + mists + @dose.course(group.binder, area) if group.binder
+
+          glue = course.material&.sets? ? nil : group.soak&.material_key || course.glue || technique.glue
+          held = @dose.held(technique, area / DM2 * course.cover, count, soak, glue: glue)
+          own + held.reject { |use| mists.any? { |mist| mist.material == use.material } } + mists
         end
 
-        def laid(course, zone, at, technique, soak)
-          Laid.new(material_key: course.material_key, glue: course.glue, thickness_mm: dried_thickness(course, technique, soak),
-            ground: (:absorbent if at.positive? && zone.courses[at - 1].material&.trait?("porous")), stages: unknown_stages(course))
+        def laid(group, zone, technique, soak)
+          course, at = group.course, group.at
+          Laid.new(material_key: course.material_key, glue: group.binder&.material_key || group.soak&.material_key || course.glue,
+            thickness_mm: dried_thickness(course, technique, soak), stages: unknown_stages(course),
+            ground: (:absorbent if at.positive? && zone.courses[at - 1].material&.trait?("porous")))
         end
 
         # A mix of the maker's own: how it dries is not known, and is not guessed.
@@ -106,10 +114,11 @@ module GreenPlinth
           @catalogue.technique(key) if below.any? { |other| other.material&.trait?("grows") }
         end
 
-        def treat(course, zone, at, id)
-          add(@catalogue.usual_technique("found_treated"), zone, id: "#{id}/treat", amount: 1,
-            laid: Laid.new(material_key: course.material_key), where: [course.pointer], places: [course.pointer],
-            words: { treatment: treatment(course.material) }, stack: [zone.pointer, at - 0.5])
+        # On the bench, before it comes near a base; the same matter for all places at once (see Merging).
+        def treat(part, host, id)
+          add(@catalogue.usual_technique("found_treated"), host, id: "#{id}/treat", amount: 1,
+            laid: Laid.new(material_key: part.material_key), where: [part.pointer], places: [],
+            words: { treatment: treatment(part.material) })
         end
 
         # @return [String] "Sieve and bake"

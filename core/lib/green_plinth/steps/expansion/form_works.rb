@@ -51,7 +51,13 @@ module GreenPlinth
           { width: max_x - min_x, depth: max_y - min_y, sheet_mm: sheet_mm, count: count, area: stratum.area_mm2 }
         end
 
-        def body(form, stratum, dm2, stack, technique: @catalogue.technique(form.material.technique))
+        # Bulk by whatever it is made of: what is road or paving as a course is a filling here.
+        def filling(form)
+          own = @catalogue.technique(form.material.technique)
+          own&.phase == :bulk ? own : @catalogue.usual_technique("form_filled")
+        end
+
+        def body(form, stratum, dm2, stack, technique: filling(form))
           thick = stratum.volume_mm3 / stratum.area_mm2
           add(technique, form, id: "#{form.id}/lay", amount: dm2, laid: Laid.new(material_key: form.material.key, thickness_mm: thick),
             stack: stack, uses: [@dose.body(form.material, stratum.volume_mm3)])

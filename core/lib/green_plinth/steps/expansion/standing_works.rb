@@ -7,35 +7,64 @@ module GreenPlinth
       module StandingWorks
         private
 
+        # What is laid in place is coated where it lies. Everything else is made and coated on the bench, as far as it is made
+        # and coated at all, and set into its place once.
         def feature(feature)
           technique = @catalogue.technique(feature.technique) || @catalogue.technique(feature.kind["technique"])
-          coated = feature.courses.any?
-          add(technique, feature, id: feature.id, amount: feature_amount(feature, technique),
-            laid: Laid.new(material_key: feature.material_key), uses: @dose.held(technique, 0, 1, 0),
-            places: coated ? [] : standing_at(feature), stack: coated ? [feature.pointer, -1] : nil)
-          coats_of(feature) if coated
+          treat(feature, feature, feature.id) if feature.material&.trait?("found") && !feature.treated?
+          technique.trait?("in_place") ? laid_in_place(feature, technique) : made_and_set(feature, technique)
           dress(feature)
         end
 
         def standing_at(feature) = feature.outline ? [feature.pointer] : ["/plinth"]
 
-        # What is painted and weathered by itself, on the bench, is bedded when its coats are on.
-        def coats_of(feature)
-          feature.courses.each_with_index { |course, at| coat(feature, course, at) }
-          bedding = @catalogue.usual_technique("feature_bedded")
-          add(bedding, feature, id: "#{feature.id}/bed", amount: 1, uses: @dose.held(bedding, 0, 1, 0), places: standing_at(feature),
-            stack: [feature.pointer, feature.courses.size])
+        def laid_in_place(feature, technique)
+          feature_work(feature, technique, id: feature.id, places: standing_at(feature),
+            stack: feature.courses.any? ? [feature.pointer, -1] : nil)
+          coats_of(feature, standing_at(feature))
         end
 
-        def coat(feature, course, at)
-          technique = technique_of(course)
+        def made_and_set(feature, technique)
+          made = technique.trait?("makes") || (feature.courses.any? && !technique.trait?("sets"))
+          feature_work(feature, technique, id: feature.id, places: [], stack: [feature.pointer, -1]) if made
+          coats_of(feature, [])
+          feature_work(feature, made ? setting(feature) : technique, id: made ? "#{feature.id}/bed" : feature.id,
+            places: standing_at(feature), stack: made || feature.courses.any? ? [feature.pointer, feature.courses.size] : nil)
+        end
+
+        # @return [Catalogue::Technique] how what was made is set into its place
+        def setting(feature)
+          usual = @catalogue.technique(feature.kind["technique"])
+          usual.trait?("sets") ? usual : @catalogue.usual_technique("feature_bedded")
+        end
+
+        def feature_work(feature, technique, **members)
+          glue = feature.glue || technique.glue
+          add(technique, feature, amount: feature_amount(feature, technique), uses: @dose.held(technique, 0, 1, 0, glue: glue),
+            laid: Laid.new(material_key: feature.material_key, glue: feature.glue), **members)
+        end
+
+        def coats_of(feature, places)
+          bound(feature).each { |group| coat(feature, group, places) }
+        end
+
+        def coat(feature, group, places)
+          course, at = group.course, group.at
+          technique = technique_of_group(group)
           area = feature.outline ? faces(feature) * course.cover : DM2
-          glue = course.material&.sets? ? nil : technique.glue
-          add(technique, feature, id: course.id || "#{feature.id}/#{at + 1}-#{course.material_key.delete_prefix("mix:")}",
-            amount: area / DM2, laid: Laid.new(material_key: course.material_key, thickness_mm: course.own_thickness_mm,
-              stages: unknown_stages(course)),
-            where: [course.pointer], places: [], stack: [feature.pointer, at], coats: coats(course, technique), rig: course.rig,
-            uses: @dose.course(course, area) + @dose.held(technique, area / DM2, 1, 0, glue: glue))
+          key = course.id || "#{feature.id}/#{at + 1}-#{course.material_key.delete_prefix("mix:")}"
+          laid = Laid.new(material_key: course.material_key, glue: group.binder&.material_key || group.soak&.material_key || course.glue,
+            thickness_mm: course.own_thickness_mm, stages: unknown_stages(course))
+          add(technique, feature, id: key, amount: area / DM2, laid: laid, where: group.pointers, places: places,
+            stack: [feature.pointer, at], coats: coats(course, technique), rig: course.rig, uses: coat_uses(group, technique, area))
+        end
+
+        def coat_uses(group, technique, area)
+          course = group.course
+          return @dose.course(course, area) + @dose.course(group.binder, area) if group.binder
+
+          glue = course.material&.sets? ? nil : group.soak&.material_key || course.glue || technique.glue
+          @dose.course(course, area) + @dose.held(technique, area / DM2, 1, 0, glue: glue)
         end
 
         # @return [Float] mm² of its top and, as high as it is, of its sides
@@ -44,11 +73,20 @@ module GreenPlinth
           feature.area.area + (around * (feature.height_mm || 0))
         end
 
-        # What comes with some kinds when they stand: ballast with track.
+        # What comes with some kinds when they stand: ballast with track, unless it lies in a zone that has it as a course.
         def dress(feature)
           technique = @catalogue.technique(feature.kind["dressed_by"]) or return
+          return if dressed_by_zone?(feature, technique)
+
           add(technique, feature, id: "#{feature.id}/#{technique.phase}", amount: feature_amount(feature, technique),
             uses: @dose.held(technique, 0, 1, 0), places: standing_at(feature))
+        end
+
+        def dressed_by_zone?(feature, technique)
+          feature.outline && @design.zones.each_with_index.any? do |zone, index|
+            zone.courses.any? { |course| course.material&.trait?(technique["dresses_with"]) } &&
+              @terrain.ground.area(index).intersects?(feature.area)
+          end
         end
 
         def feature_amount(feature, technique)

@@ -19,6 +19,29 @@ module GreenPlinth
           seal_bed(pool) if !water.sealed? && breathing_bed?(water)
           dam(pool) if pool.dam_mm > LEAST_DAM_MM
           pool.layers.each_with_index { |layer, index| pour(pool, layer, index) }
+          moved(pool)
+        end
+
+        # Crests take this much of a water's surface (from memory).
+        CRESTS = 0.15
+        private_constant :CRESTS
+
+        # What makes its surface move, on the last layer; not where the medium is laid that way itself, or where the maker has
+        # put it down as work of their own.
+        def moved(pool)
+          { "raised" => 1.0, "crested" => CRESTS }.each_with_index do |(member, share), index|
+            record = pool.water.surface[member] or next
+            technique = @catalogue.technique(record["technique"])
+            next if technique.phase == pouring(pool.water).phase || own_work?(pool.water, technique.phase)
+
+            dm2 = pool.area_mm2 / DM2 * share
+            add(technique, pool.water, id: "#{pool.id}/#{technique.phase}", amount: dm2, uses: [film(record["material"], dm2)],
+              laid: Laid.new(material_key: record["material"]), stack: [pool.water.pointer, pool.layers.size + index])
+          end
+        end
+
+        def own_work?(water, phase)
+          @design.tasks.any? { |task| task.on == water.id && @catalogue.technique(task.technique)&.phase == phase }
         end
 
         def seal_bed(pool)

@@ -4,7 +4,7 @@ module GreenPlinth
   module Questions
     # What is asked of a build where several are looked at together: its steps and their dates, without the ground and all that
     # was computed on the way to them, so that many can be remembered at once.
-    class Plan
+    class DatedPlan
       attr_reader :design, :steps, :schedule, :network
 
       # @param steps [Array<Steps::Step>]

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Rules
+    # Scattering, flooding, spraying and grassing reach farther than where they are done.
+    class MessyBeforeClear < Rule
+      code "order/messy_before_clear"
+      strength :advice
+      why "grains, fibres and mist fly all over the base"
+      wait :handle
+
+      private
+
+      # Within one pile the maker says; what is masked is safe.
+      def first?(work) = work.does?("messy") || (work.sprayed? && work.phase?(:prime, :paint, :varnish))
+      def later?(work) = (clear?(work) || painted_subject?(work)) && !work.masked?(@works)
+      def bound?(first, later) = first.places.any? && !same_pile?(first, later)
+
+      def clear?(work) = work.phase?(:pour, :surface, :foam, :frames)
+
+      # One that came painted, or is painted before it is mounted, and not one that the ground is laid round.
+      def painted_subject?(work)
+        work.phase?(:mount) && %w[order/mount order/subject_painted_before_mount].all? { |code| @design.schools.rule?(code) } &&
+          (work.part.state.trait?("finished") || work.part.unpainted?)
+      end
+    end
+  end
+end
