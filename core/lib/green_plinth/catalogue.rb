@@ -49,6 +49,16 @@ module GreenPlinth
       end
     end
 
+    # The same with a file's own mixes, each as a material computed from its parts.
+    # @param mixes [Array<Design::Mix>]
+    # @return [Catalogue]
+    def with_mixes(mixes)
+      made = mixes.filter_map { |mix| Mixture.new(mix, self).material }
+      return self if made.empty?
+
+      dup.tap { |copy| copy.instance_exec { @materials = @materials.merge(made.to_h { |material| [material.key, material] }).freeze } }
+    end
+
     # @return [Material, nil]
     def [](key) = materials[key]
 

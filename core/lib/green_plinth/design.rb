@@ -10,7 +10,7 @@ module GreenPlinth
     # @param catalogue [Catalogue] that its keys are of
     def initialize(file, catalogue = Catalogue.default)
       @to_h = Design.deep_freeze(file)
-      @catalogue = catalogue
+      @catalogue = (@to_h["mixes"] || []).empty? ? catalogue : catalogue.with_mixes(own_mixes(catalogue))
     end
 
     def self.deep_freeze(value)
@@ -82,6 +82,10 @@ module GreenPlinth
     end
 
     private
+
+    def own_mixes(catalogue)
+      to_h["mixes"].each_with_index.map { |data, index| Mix.new(data, "/mixes/#{index}", catalogue) }
+    end
 
     def parts(key, type)
       (to_h[key] || []).each_with_index.map { |data, index| type.new(data, "/#{key}/#{index}", catalogue) }

@@ -10,7 +10,7 @@ module GreenPlinth
   class Evaluation
     # The members of the plinth file that each part depends on.
     BASE = %w[plinth forms].freeze
-    GROUND = [*BASE, "zones"].freeze
+    GROUND = [*BASE, "zones", "mixes"].freeze
     WET = [*GROUND, "waters"].freeze
     STANDING = %w[plinth subjects features].freeze
     STOOD = [*WET, "subjects", "features"].freeze

@@ -17,7 +17,7 @@ RSpec.describe "What a build is exported as" do
 
     it "leaves unknown amounts empty" do
       file = plain_file(zones: [zone(course("mix:mud"))],
-        mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
+        mixes: [{ id: "mud", parts: [{ material: "fine_sand", amount: 1 }] }])
       row = CSV.parse(described_class.new(evaluation(file)).write, headers: true).find do |one|
         one["material"] == "mix:mud"
       end

@@ -51,9 +51,9 @@ RSpec.describe GreenPlinth::Quantities do
         zones: [zone(course("earth_paste"))])["earth_paste"].amount).to be_within(0.01).of(20 * one)
     end
 
-    it "does not guess a mix" do
+    it "does not guess a mix in which nothing sets" do
       made = lines(zones: [zone(course("mix:mud"))],
-        mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
+        mixes: [{ id: "mud", parts: [{ material: "fine_sand", amount: 1 }] }])
       expect(made["mix:mud"]).to have_attributes(amount: nil, packs: nil, cost_minor: nil)
     end
   end

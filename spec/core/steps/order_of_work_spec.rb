@@ -59,9 +59,9 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
         "paste").hands_on_min).to eq((3 + (4 * 0.6)).round)
     end
 
-    it "does not guess how a mix dries" do
+    it "does not guess how a mix dries in which nothing sets" do
       made = order(zones: [zone(course("mix:mud", id: "wet"))],
-        mixes: [{ id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }])
+        mixes: [{ id: "mud", parts: [{ material: "fine_sand", amount: 1 }] }])
       expect(step(made, "wet").tail_min).to be_nil
     end
 

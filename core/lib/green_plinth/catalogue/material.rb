@@ -27,6 +27,8 @@ module GreenPlinth
       def density_dry = @data["density_dry"]
       def max_layer_mm = @data["max_layer_mm"]
       def max_tinted_layer_mm = @data["max_tinted_layer_mm"]
+      # @return [Float, nil] the share of its reference time that the thinnest layer takes
+      def least_share = @data["least_share"] || @family["least_share"]
       def min_layer_mm = @data["min_layer_mm"]
       def pack = @data["pack"]
       def stock_mm = @data["stock_mm"]

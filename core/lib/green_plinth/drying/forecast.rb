@@ -4,8 +4,9 @@ module GreenPlinth
   module Drying
     # How long a material takes to dry or cure at a thickness, in the workshop's air, on the ground it lies on.
     class Forecast
-      # A thin layer still has a surface to dry and a maker who waits.
-      LEAST_THICKNESS = 0.4
+      # A thin layer still has a surface to dry and a maker who waits: no less than this share of the reference time, where
+      # neither the material nor its family says (from memory).
+      LEAST_SHARE = 0.4
       # Water shut between two dense or foam sheets leaves by the edges only (typical, from memory).
       SHUT = 3.0
       # Absorbent ground draws water down (typical, from memory).
@@ -92,7 +93,7 @@ module GreenPlinth
 
       def thickness_factor
         ratio = @thickness / @material.reference_mm
-        value = [ratio**@material.exponent, LEAST_THICKNESS].max
+        value = [ratio**@material.exponent, @material.least_share || LEAST_SHARE].max
         Factor.new("thickness", value,
           "#{number(@thickness)} mm against #{number(@material.reference_mm)} mm, to the power #{@material.exponent}",
           @material.source("exponent"))
@@ -112,7 +113,7 @@ module GreenPlinth
       def ground_factors
         case @ground
         when :absorbent then [Factor.new("ground", ABSORBENT, "absorbent ground draws water down", "from memory")]
-        when :shut then [Factor.new("ground", SHUT, "shut between two sheets, it dries from the edges", "from memory")]
+        when :shut then @material.trait?("joint") ? [] : [Factor.new("ground", SHUT, "shut between two sheets, it dries from the edges", "from memory")]
         else []
         end
       end

@@ -19,6 +19,14 @@ module GreenPlinth
         @unknown ||= new(open_min: nil, handle_min: nil, next_min: nil, dry_min: nil, full_min: nil, factors: []).freeze
       end
 
+      # @param minutes [Integer, nil] that it is left at the least before it counts as dry
+      # @return [Stages]
+      def left(minutes)
+        return self if minutes.nil? || dry_min.nil? || dry_min >= minutes
+
+        dup.tap { |later| later.dry_min = minutes and later.full_min = [full_min || 0, minutes].max }.freeze
+      end
+
       # @param stage [Symbol] :finish, :handle, :next, :dry or :full
       # @return [Integer, nil] minutes, nil where unknown
       def after(stage) = stage == :finish ? 0 : public_send(:"#{stage}_min")

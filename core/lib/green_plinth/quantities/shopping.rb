@@ -23,11 +23,19 @@ module GreenPlinth
 
       # @return [Array<Line>] by family, then name
       def lines
-        uses = @steps.flat_map { |step| step.uses.map { |use| [use, step] } }.group_by { |use, _| use.material }
+        uses = @steps.flat_map { |step| step.uses.flat_map { |use| bought(use) }.map { |use| [use, step] } }.group_by { |use, _| use.material }
         uses.map { |key, pairs| line(key, pairs) }.sort_by { |line| [line.family.to_s, line.name] }
       end
 
       private
+
+      # A mix is bought as its parts, each by its share of the volume.
+      def bought(use)
+        parts = @catalogue[use.material]&.[]("parts")
+        return [use] unless parts && use.amount
+
+        parts.map { |key, share| Use.new(material: key, amount: use.amount * share, unit: use.unit) }
+      end
 
       def line(key, pairs)
         material = @catalogue[key]
@@ -50,9 +58,10 @@ module GreenPlinth
       end
 
       def in_unit(use, sold, material)
-        return use.amount if use.unit == sold || material.density_wet.nil?
-        return use.amount * material.density_wet if use.unit == "ml" && sold == "g"
-        return use.amount / material.density_wet if use.unit == "g" && sold == "ml"
+        density = material.density_wet || material.density_dry
+        return use.amount if use.unit == sold || density.nil?
+        return use.amount * density if use.unit == "ml" && sold == "g"
+        return use.amount / density if use.unit == "g" && sold == "ml"
         return use.amount * 10 / material.reference_mm if use.unit == "ml" && sold == "cm2" # 1 ml lies 1 cm² wide and 10 mm thick
 
         use.amount

@@ -23,7 +23,7 @@ module GreenPlinth
       # Marks are pressed into a soft bed; everything else waits until the course below can be worked on.
       def at_least(first, later)
         return impress_window(first)[0] if later.phase?(:impress) && later.stack[1] == first.stack[1] + 0.5
-        return 0 if worked_in?(first, later)
+        return 0 if worked_in?(first, later) || (later.does?("on_wet") && first.bulk?)
 
         dried(first, waits_dry?(first, later) ? :dry : :next, later)
       end

@@ -91,6 +91,7 @@ module GreenPlinth
         return Drying::Stages.waiting(technique["wait_min"]) if technique["wait_min"]
 
         @forecast.call(dries, thickness_mm: laid.thickness_mm, ground: laid.ground || (technique.shut? ? :shut : :sealed))
+          .left(technique["leave_min"])
       end
 
       def plinth
