@@ -71,7 +71,7 @@ module Torture
       kinds = statuses.map { |status| "#{status / 100}xx" }.tally.sort.map { |kind, count| "#{count} #{kind}" }.join(", ")
       line = format("%d requests (%s), %d × 5xx, late or none, slowest %.1f s, memory %d MB", statuses.size, kinds, bad.size, seconds.max,
         megabytes)
-      Result.new("fuzz", bad.any? ? "#{line}: #{bad.uniq.first(6).join("; ")}" : line, bad.empty?)
+      Result.new("fuzz", bad.any? ? "#{line}: #{bad.uniq.min_by(6) { |one| one.match?(/: 5\d\d/) ? 0 : 1 }.join("; ")}" : line, bad.empty?)
     end
 
     def routes

@@ -7,7 +7,9 @@ RSpec.describe GreenPlinth::Catalogue::Mixture do
     described_class.new(GreenPlinth::Design::Mix.new(data.merge(more.transform_keys(&:to_s)), "/mixes/0"), catalogue)
   end
 
-  def hours(material) = %w[handle next dry full].map { |stage| material.hours(stage)&.then { |range| [range.low, range.typical, range.high] } }
+  def hours(material)
+    %w[handle next dry full].map { |stage| material.hours(stage)&.then { |range| [range.low, range.typical, range.high] } }
+  end
 
   # earth_paste: handle 4/8/12, next 12/24/36, dry 12/24/48, full 48/72/120; plaster: 0.5/1/2, 18/20/-, 24/36/72, 48/72/120.
   it "dries as the slowest of its parts, as spread as all of them" do

@@ -113,7 +113,8 @@ module GreenPlinth
       def ground_factors
         case @ground
         when :absorbent then [Factor.new("ground", ABSORBENT, "absorbent ground draws water down", "from memory")]
-        when :shut then @material.trait?("joint") ? [] : [Factor.new("ground", SHUT, "shut between two sheets, it dries from the edges", "from memory")]
+        when :shut then @material.trait?("joint") ? [] : [Factor.new("ground", SHUT, "shut between two sheets, it dries from the edges",
+"from memory")]
         else []
         end
       end

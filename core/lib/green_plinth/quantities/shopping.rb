@@ -23,7 +23,8 @@ module GreenPlinth
 
       # @return [Array<Line>] by family, then name
       def lines
-        uses = @steps.flat_map { |step| step.uses.flat_map { |use| bought(use) }.map { |use| [use, step] } }.group_by { |use, _| use.material }
+        uses = @steps.flat_map { |step| step.uses.flat_map { |use|
+ bought(use) }.map { |use| [use, step] } }.group_by { |use, _| use.material }
         uses.map { |key, pairs| line(key, pairs) }.sort_by { |line| [line.family.to_s, line.name] }
       end
 

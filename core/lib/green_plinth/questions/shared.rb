@@ -5,9 +5,13 @@ module GreenPlinth
     # Several builds that share one pair of hands: one build after another takes its sittings from what those before it have
     # left, the one wanted first going first. Neighbours in that order change places where all are then less late.
     class Shared
+      # Once so many builds have been fitted into what others left, no further change of places is tried.
+      MOST_FITTED = 24
+
       # @param plans [Hash{Object => DatedPlan}] by whatever tells builds apart; evaluations do, too
       def initialize(plans)
         @plans = plans
+        @fitted = 0
       end
 
       # @return [Hash{Object => Answer}] builds for which no sittings are left are missing
@@ -18,6 +22,8 @@ module GreenPlinth
         @turns ||= begin
           order = @plans.keys.sort_by { |key| [wanted(key) || Schedule::Network::FOREVER, @plans[key].schedule.ready_at] }
           (0...(order.size - 1)).each do |at|
+            break if @fitted > MOST_FITTED || !trouble?(planned(order))
+
             other = order.dup.tap { |list| list[at], list[at + 1] = list[at + 1], list[at] }
             order = other if (cost(planned(other)) <=> cost(planned(order))).negative?
           end
@@ -63,16 +69,22 @@ module GreenPlinth
         [@plans.size - answers.size, late, answers.sum { |_, answer| answer.ready_at }]
       end
 
-      def planned(order)
-        @planned ||= {}
-        @planned[order] ||= order.each_with_object([{}, []]) do |key, (answers, taken)|
-          answer = within(@plans[key].network, taken) or next
-          answers[key] = answer
-          taken.concat(busy(answer))
-        end.first
+      # Whether anything could be better: a build is late, or finds no sittings.
+      def trouble?(answers) = cost(answers).first(2).any?(&:positive?)
+
+      # Orders that begin alike share what they have in common.
+      def planned(order) = (@planned ||= { [] => [{}, []] }).fetch(order) { planned_after(order) }.first
+
+      def planned_after(order)
+        return @planned[order] if @planned.key?(order)
+
+        answers, taken = planned_after(order[0...-1])
+        answer = within(@plans[order.last].network, taken)
+        @planned[order] = answer ? [answers.merge(order.last => answer), taken + busy(answer)] : [answers, taken]
       end
 
       def within(network, taken)
+        @fitted += 1
         open = network.sittings || [[network.start, Schedule::Network::FOREVER]]
         left = taken.sort.reduce(open) { |sittings, span| less(sittings, span) }
         Schedule::Scheduler.new(Schedule::Network.new(start: network.start, sittings: left, hands: network.hands, steps: network.steps,

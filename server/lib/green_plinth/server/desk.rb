@@ -162,6 +162,12 @@ module GreenPlinth
         end
       end
 
+      # @param dated [Dated]
+      # @return [Questions::Shared] of them all; the same plans are shared out once
+      def together(dated)
+        @memo.fetch(:together, dated.plans.transform_values(&:object_id).to_a) { Questions::Shared.new(dated.plans).tap(&:work) }
+      end
+
       # What was computed: its memory is free again.
       def forget = @memo = Memo.new
 

@@ -6,7 +6,7 @@ module GreenPlinth
       # Puts every request under the watch, and tells it whether the client's connection is still there.
       class Watched
         # Where many builds are worked on at once: as many answers' time.
-        MANY = { "/api/everything" => 40, "/api/samples" => 4, "/api/now" => 2, "/api/weeks" => 2 }.freeze
+        MANY = { "/api/everything" => 40, "/api/samples" => 4, "/api/now" => 1.5, "/api/weeks" => 1.5 }.freeze
 
         # @param watch [Watch]
         def initialize(app, watch)

@@ -32,7 +32,7 @@ module GreenPlinth
         module Plans
           # @param dated [Desk::Dated]
           def shared_weeks(dated)
-            shared = Questions::Shared.new(dated.plans)
+            shared = desk.together(dated)
             { "builds" => shared.turns.map { |id| { "build" => id, "title" => dated.titles[id] }.merge(shared.dates_of(id)) },
               "work" => shared.work.map { |one| work_as_data(one) }, "undated" => dated.without, "unfinished" => dated.unfinished }
           end
