@@ -23,11 +23,11 @@ RSpec.describe "Snags at their limits" do
     "fit/contact" => nil,
     "composition/square_to_edge" => [standing[footprint: bar, turn_deg: 5], standing[footprint: bar, turn_deg: 4.9]],
     # 2.4 mm grains at 1:35 are 84 mm: within 5 % of cobbles' 63–200, and well over coarse sand's 2.
-    "scale/grain_too_coarse" => [all[{ "material" => "coarse_sand", "grain_mm" => [0.02, 0.057] }],
-      all[{ "material" => "coarse_sand", "grain_mm" => [0.02, 0.07] }]],
+    "scale/grain_too_coarse" => [all[{ "material" => "coarse_sand", "grain_mm" => [0.02, 0.057], "represents" => "sand_coarse" }],
+      all[{ "material" => "coarse_sand", "grain_mm" => [0.02, 0.07], "represents" => "sand_coarse" }]],
     # Pasture grass, 80–300 mm, may be out by a quarter: up to 375 mm, 10.7 at 1:35.
-    "scale/grass_length" => [all[{ "material" => "static_grass", "length_mm" => 10.7 }],
-      all[{ "material" => "static_grass", "length_mm" => 10.8 }]],
+    "scale/grass_length" => [all[{ "material" => "static_grass", "length_mm" => 10.7, "represents" => "pasture_grass" }],
+      all[{ "material" => "static_grass", "length_mm" => 10.8, "represents" => "pasture_grass" }]],
     "relief/cuts_through" => [{ forms: [basin.merge("depth_mm" => 19.9)] },
       { forms: [basin.merge("depth_mm" => 20)] }],
     "dry/layer_too_thick" => [all[{ "material" => "earth_paste", "thickness_mm" => 4 }],

@@ -75,9 +75,10 @@ RSpec.describe GreenPlinth::Snags do
       { purpose: "vignette",
         subjects: [{ "id" => "a", "kind" => "figure", "footprint" => { "kind" => "round", "diameter_mm" => 50 },
                      "at_mm" => [0, 0] }] }, /lost on it/, 0],
-    "scale/grain_too_coarse" => [{ zones: all[{ "material" => "gravel", "grain_mm" => [4, 6] }, ground: "gravel"] },
+    "scale/grain_too_coarse" => [
+      { zones: all[{ "material" => "gravel", "grain_mm" => [4, 6], "represents" => "gravel" }, ground: "gravel"] },
       /4–6 mm grains are 140 mm–210 mm in life: boulders, not gravel/, 0],
-    "scale/grass_length" => [{ zones: all[{ "material" => "static_grass", "length_mm" => 30 }] },
+    "scale/grass_length" => [{ zones: all[{ "material" => "static_grass", "length_mm" => 30, "represents" => "pasture_grass" }] },
       /30 mm fibres are 1050 mm in life/, 0],
     "scale/unit_too_big" => [{ zones: all[ground: "setts", unit: { "represents" => "sett", "length_mm" => 12 }] },
       /Units of 12 mm are 420 mm in life/, 0],

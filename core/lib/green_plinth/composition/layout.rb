@@ -68,9 +68,26 @@ module GreenPlinth
       # @return [Float] percent of the top
       def taken_pct = 100 * Plan::Geos.area(taken.intersection(@top)) / @top.area
 
-      # @return [Float] percent of the top under all the subjects
+      # Above this the eye finds no rest (from memory), percent of the top; and so many things on a square decimetre, where there are
+      # more than a handful.
+      CROWDED_PCT = 65
+      MOST_PER_DM2 = 9
+      HANDFUL = 10
+      MM2_PER_DM2 = 10_000.0
+
+      # @return [Boolean] whether things take so much, or are so many, that the eye finds no rest
+      def crowded? = standing_pct > CROWDED_PCT || (standing.size > HANDFUL && per_dm2 > MOST_PER_DM2)
+
+      # Roads, rails and paving are ground to the eye.
+      # @return [Float] percent of the top under what stands on it
+      def standing_pct = 100 * Plan::Geos.area(Plan::Geos.union(standing).intersection(@top)) / @top.area
+
+      # @return [Float] things on a square decimetre
+      def per_dm2 = standing.size / (@top.area / MM2_PER_DM2)
+
+      # @return [Float] percent of the top under all the subjects, as they are seen: with what reaches beyond their soles and wheels
       def share_pct
-        100 * Plan::Geos.area(Plan::Geos.union(@design.subjects.map(&:footprint_area))) / @top.area
+        100 * Plan::Geos.area(Plan::Geos.union(@design.subjects.map(&:shadow)).intersection(@top)) / @top.area
       end
 
       # @return [Float] mm the silhouette reaches beyond the plinth at most
@@ -79,6 +96,11 @@ module GreenPlinth
       end
 
       private
+
+      def standing
+        @standing ||= @design.subjects.map(&:footprint_area) +
+          outlined.reject { |feature, _, _| feature.kind.trait?("trodden") }.map { |_, shape, _| shape.simplify(SIMPLIFY_MM) }
+      end
 
       # @return [Array<Array(Subject, RGeo geometry)>]
       def shadows = @shadows ||= @design.subjects.map { |subject| [subject, subject.shadow] }

@@ -11,7 +11,8 @@ module GreenPlinth
       # Drying goes through these in turn: none is over before the one before it. Next work may come at any of them.
       STAGES = %w[handle_h dry_h full_h].freeze
       # What a material can do without, whatever others of its family have.
-      SPARE = %w[pack note hazards sources what traits window_note windows school least_share quicker instead lifts_from over_greenery
+      SPARE = %w[pack note hazards sources what traits window_note windows school least_share chips_on holds_on quicker instead
+                 lifts_from over_greenery
 treated].freeze
 
       # @param catalogue [Catalogue] what the entries may name besides each other

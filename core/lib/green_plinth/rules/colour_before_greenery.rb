@@ -11,7 +11,8 @@ module GreenPlinth
       private
 
       def first?(work) = work.colour?
-      def later?(work) = work.greenery?
+      # Moss that shades the ground is brushed over.
+      def later?(work) = work.greenery? && !work.does?("moss")
     end
   end
 end

@@ -7,6 +7,7 @@ module GreenPlinth
       strength :must
       why "alcohol hazes it"
       wait :next
+      follows_the_pile
 
       private
 

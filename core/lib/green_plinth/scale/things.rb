@@ -20,8 +20,28 @@ module GreenPlinth
       # @return [String]
       def self.grain_name(size_mm) = GRAINS.find { |_, border| size_mm < border }.first
 
+      # @return [Array<Thing>] every kind of grain, the smallest first
+      def grains = @grains ||= measured("grain")
+
+      # @param low [Float] mm in life
+      # @param high [Float]
+      # @return [Array<Thing>] what grains of such sizes could be, the likeliest first
+      def grains_of(low, high)
+        grains.select { |thing| thing.range_mm.low < high && thing.range_mm.high > low }
+          .sort_by { |thing| (Math.log(thing.range_mm.typical) - Math.log(Math.sqrt([low, 1e-6].max * high))).abs }
+      end
+
+      # @return [Array<Thing>] what grows and is told by its height, the lowest first
+      def grasses = @grasses ||= measured("height").select(&:grass?)
+
       # @return [Thing, nil]
       def [](key) = @things[key] && Thing.new(key, @things[key])
+
+      private
+
+      def measured(what)
+        @things.keys.map { |key| self[key] }.select { |thing| thing.measure == what }.sort_by { |thing| thing.range_mm.typical }
+      end
 
       # A real thing: range in mm of life.
       class Thing
@@ -42,6 +62,9 @@ module GreenPlinth
 
         # @return [String, nil] the kind of subject or feature whose silhouette stands for it
         def drawn_as = @data["drawn_as"]
+
+        # @return [Boolean] whether fibres stand for it
+        def grass? = @data["grass"] == true
 
         # @return [Boolean] whether it is kept short and closed
         def mown? = @data["mown"] == true

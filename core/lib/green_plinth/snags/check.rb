@@ -85,6 +85,20 @@ module GreenPlinth
         design.zones.each_with_index.select { |_, index| touched[index] }.map(&:first)
       end
 
+      # @param sealed [Boolean] whether forms that are sealed count
+      # @return [Catalogue::Material, nil] of the topmost form that a zone lies on
+      def bulk_under(zone, sealed: true)
+        area = @evaluation.ground.area(design.zones.index(zone))
+        design.forms.reverse.find { |form| !form.cut? && (sealed || form.seal.empty?) && form.area.intersects?(area) }&.material
+      end
+
+      # As it will be laid: what is left to a school is worked as the maker's school has it.
+      # @return [Catalogue::Technique, nil]
+      def technique_of(course)
+        school = course.material&.school
+        catalogue.technique(course.technique || (school ? design.schools.side(school)["technique"] : course.material&.technique))
+      end
+
       # @return [Scale::Things::Thing, nil] the real thing of this key
       def real_thing(key) = Scale::Things.new(catalogue)[key]
     end

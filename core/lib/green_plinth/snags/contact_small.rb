@@ -14,7 +14,7 @@ module GreenPlinth
       def snags
         design.subjects.select { |subject| subject.mount.trait?("glue_alone") && subject.contact_mm2 }.filter_map do |subject|
           contact = subject.contact_mm2
-          load = subject.mass_g && (subject.mass_g / contact * 100)
+          load = subject.mass_g && (subject.mass_g.to_f / contact * 100)
           snag_of(subject, contact, load) if contact < LEAST_MM2 || (load && load > MOST_G)
         end
       end

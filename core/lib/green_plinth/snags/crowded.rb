@@ -11,17 +11,19 @@ module GreenPlinth
       def snags
         return [] unless design.purpose.trait?("shown")
 
-        taken = @evaluation.layout.taken_pct
-        return [] if taken <= Composition::Judgements::Crowding::CROWDED_PCT
+        layout = @evaluation.layout
+        return [] unless layout.crowded?
 
-        [snag("/features", "Things stand on #{number(taken)} % of the top: take out what does not serve the story.", thinned)]
+        told = "Things stand on #{number(layout.standing_pct)} % of the top, #{number(layout.per_dm2)} on each square decimetre"
+        [snag("/features", "#{told}: take out what does not serve the story.", thinned)]
       end
 
       private
 
       # The smallest of the features goes first.
       def thinned
-        least = design.outlined_features.reject { |feature| host?(feature) }.min_by { |feature| feature.area.area }
+        least = design.outlined_features.reject { |feature|
+ host?(feature) || feature.kind.trait?("trodden") }.min_by { |feature| feature.area.area }
         least && take_out("take out #{least.name}", least.pointer)
       end
 

@@ -11,17 +11,27 @@ module GreenPlinth
       ALLOWED = 1.25
 
       def snags
-        zone_courses.filter_map do |course|
-          thing = real_thing(course.represents || course.host.ground["grass"])
-          length = course.length_mm
-          next unless length && course.material&.trait?("grows") && thing&.measure == "height"
-
-          low, high = thing.model_mm(design.scale)
-          snag_of(course, thing, length, low, high) unless length.between?(low / ALLOWED, high * ALLOWED)
-        end
+        zone_courses.select { |course| course.length_mm && course.material&.trait?("grows") }.filter_map { |course| judged(course) }
       end
 
       private
+
+      # By what the maker says that they stand for; where nothing is said, only what no grass could be is wrong.
+      def judged(course)
+        key = course.represents || course.host.represents
+        return by(course, real_thing(key)) if key
+        return unless course.material.trait?("fibres")
+
+        tallest = Scale::Things.new(catalogue).grasses.last
+        by(course, tallest) if course.length_mm > tallest.model_mm(design.scale).last * ALLOWED
+      end
+
+      def by(course, thing)
+        return unless thing&.measure == "height"
+
+        low, high = thing.model_mm(design.scale)
+        snag_of(course, thing, course.length_mm, low, high) unless course.length_mm.between?(low / ALLOWED, high * ALLOWED)
+      end
 
       def snag_of(course, thing, length, low, high)
         life = "#{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}"

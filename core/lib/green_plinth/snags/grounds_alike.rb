@@ -13,7 +13,7 @@ module GreenPlinth
       def snags
         tones = design.zones.each_with_index.map { |zone, index| [zone, index, Colour::Lab.of(Colour::Tone.of_zone(zone))] }
         tones.combination(2).filter_map do |(one, a, first), (other, b, second)|
-          next if one.ground == other.ground || !neighbours?(a, b)
+          next if one.ground == other.ground || grown?(one) != grown?(other) || !neighbours?(a, b)
 
           apart = Colour::Difference.between(first, second)
           next if apart >= MERGE
@@ -24,6 +24,9 @@ module GreenPlinth
       end
 
       private
+
+      # Bare soil and growth are never alike, whatever their tones.
+      def grown?(zone) = zone.courses.any? { |course| course.material&.trait?("grows") }
 
       def neighbours?(a, b) = @evaluation.ground.area(a).distance(@evaluation.ground.area(b)) < 0.5
     end

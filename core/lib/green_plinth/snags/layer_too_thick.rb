@@ -20,19 +20,23 @@ module GreenPlinth
         end
       end
 
-      # Bulk of something that sets: its mean thickness as laid.
+      # Bulk of something that sets: as thick as it is at its thickest.
       def forms
         laid = terrain.bulk.strata.reject { |stratum| stratum.cut? || stratum.area_mm2.zero? || !stratum.form.material&.sets? }
         laid.filter_map do |stratum|
           form = stratum.form
-          thick = form.lift? ? form.sheet_mm : stratum.volume_mm3 / stratum.area_mm2
-          snag_of(form, thick, thinner(form)) if over?(form.material, thick)
+          thick = form.lift? ? form.sheet_mm : stratum.tallest_mm
+          snag_of(form, thick, form.lift? ? thinner(form) : cored(form)) if over?(form.material, thick)
         end
       end
 
-      def thinner(form)
-        return unless form.lift?
+      # Foam beneath, and of the material only the skin that the maker lays over it.
+      def cored(form)
+        foam = catalogue[design.kinds.work("rigid_foam", "material")]
+        put("build its core of #{foam.name}", "#{form.pointer}/material", foam.key)
+      end
 
+      def thinner(form)
         sheets = (form.thickness_mm / form.material.max_layer_mm).ceil
         Fix.new("lay it in #{sheets} layers",
           [{ "op" => "add", "path" => "#{form.pointer}/sheet_mm", "value" => (form.thickness_mm / sheets).round(3) },

@@ -8,15 +8,22 @@ module GreenPlinth
       severity "spoils"
       weight 410
 
-      def snags = design.zones.flat_map { |zone| zone.courses.each_cons(2).filter_map { |below, above| judged(below, above) } }
+      def snags
+        design.zones.flat_map do |zone|
+          beneath = [bulk_under(zone, sealed: false), *zone.courses.map(&:material)]
+          zone.courses.zip(beneath).filter_map { |course, below| judged(below, course) }
+        end
+      end
 
       private
 
+      # From plaster, and from whatever holds some.
       def judged(below, above)
-        return unless below.material && above.material&.[]("lifts_from") == below.material.mechanism
+        lifts = above.material&.[]("lifts_from")
+        return unless lifts && below && (below.mechanism == lifts || below.trait?("plaster"))
 
         sealer = catalogue.usual_material("sealer")
-        snag(above.pointer, "#{above.material.name.capitalize} flakes off #{below.material.name}: seal and key it first.",
+        snag(above.pointer, "#{above.material.name.capitalize} flakes off #{below.name}: seal and key it first.",
           Fix.new("brush #{sealer.name} between", [{ "op" => "add", "path" => above.pointer, "value" => { "material" => sealer.key } }]))
       end
     end

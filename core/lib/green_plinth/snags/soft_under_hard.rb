@@ -21,9 +21,12 @@ module GreenPlinth
 
       def rigid = design.kinds.work("rigid_foam", "material")
 
-      # @return [Design::Course, nil]
+      # @return [Design::Course, Design::Form, nil]
       def crust_over(form)
-        zones_in(form.area).lazy.filter_map { |zone| zone.courses.find { |course| course.material&.trait?("crust") } }.first
+        crust = ->(part) { part.material&.trait?("crust") || part.material&.trait?("granular") }
+        over = design.forms.drop(design.forms.index(form) + 1).find { |other|
+ other.material&.trait?("hard") && other.area.intersects?(form.area) }
+        over || zones_in(form.area).lazy.filter_map { |zone| zone.courses.find(&crust) }.first
       end
     end
   end

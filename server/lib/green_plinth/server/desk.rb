@@ -154,6 +154,8 @@ module GreenPlinth
           dated.without << undated(build, e.message)
         rescue InvalidFile => e
           dated.without << undated(build, "It has to be mended first: #{e.problems.first}.")
+        rescue Refusal
+          next # deleted meanwhile
         rescue Outage
           raise
         rescue StandardError => e

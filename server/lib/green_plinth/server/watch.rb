@@ -10,12 +10,12 @@ module GreenPlinth
       # Processor time for one answer, seconds; the largest base that the format allows takes less.
       SECONDS = Float(ENV.fetch("GREEN_PLINTH_SECONDS", "3.5"))
       # Of the whole process, MB: over it, what was computed is forgotten.
-      MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "350"))
+      MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "300"))
       STOPPING = "the server stops"
       GONE = "whoever asked has gone"
       # Between two looks, seconds; and between two clearings.
       TICK = 0.1
-      REST = 5
+      REST = 2
       # What clearing could not free is no reason to clear again: the process has to grow by so much first.
       GROWTH = 1.2
 

@@ -8,17 +8,13 @@ module GreenPlinth
         title "Room to breathe"
         weight 90
         purposes "shown"
-        # Above this the eye finds no rest (from memory), percent.
-        CROWDED_PCT = 65
-
         def verdict
           return if design.subjects.empty? && design.features.empty?
 
-          taken = layout.taken_pct
-          crowded = taken > CROWDED_PCT
+          crowded = layout.crowded?
           judged(crowded ? "look" : "good",
-            "#{things} #{number(taken)} % of the top#{": take out what does not serve the story" if crowded}.",
-            figure: taken, unit: "%", marks: [Mark.area(layout.taken, crowded ? "trouble" : "guide")])
+            "#{things} #{number(layout.standing_pct)} % of the top#{": take out what does not serve the story" if crowded}.",
+            figure: layout.standing_pct, unit: "%", marks: [Mark.area(layout.taken, crowded ? "trouble" : "guide")])
         end
 
         private

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # Paint stirred into a texture that primer covers.
+    class StirredIn < Check
+      code "colour/stirred_in"
+      severity "advice"
+      weight 225
+
+      def snags
+        design.zones.flat_map { |zone| zone.courses.each_cons(2).filter_map { |texture, coat| judged(texture, coat) } }
+      end
+
+      private
+
+      def judged(texture, coat)
+        parts = texture.material&.[]("parts") or return
+        body = parts.keys.max_by { |key| catalogue[key]&.trait?("body") ? parts[key] : 0 }
+        return unless parts.keys.any? { |key| catalogue[key]&.trait?("tints") } && primes?(coat)
+
+        snag(texture.pointer, "The colour stirred into #{texture.name} on #{texture.host.name} is lost: #{coat.name} goes over it.",
+          (put("use plain #{catalogue.name(body)}", "#{texture.pointer}/material", body) if catalogue[body]&.trait?("body")),
+          take_out("leave the primer out", coat.pointer))
+      end
+
+      def primes?(course) = technique_of(course)&.phase == :prime
+    end
+  end
+end

@@ -1,0 +1,155 @@
+# frozen_string_literal: true
+
+# What a maker would say of a plan: for each snag a scene that must raise it, the nearest that must not, and its fix, which
+# makes it go away.
+RSpec.describe "Snags of the trade" do
+  def found(file, code) = evaluation(file).snags.select { |snag| snag.code == code }
+
+  rect = ->(width, depth, at = [0, 0]) { { "kind" => "rectangle", "width_mm" => width, "depth_mm" => depth, "at_mm" => at } }
+  spot = ->(across, at = [0, 0]) { { "kind" => "round", "diameter_mm" => across, "at_mm" => at } }
+  left = { "kind" => "polygon", "points_mm" => [[-50, -30], [0, -30], [0, 30], [-50, 30]] }
+  line = { "kind" => "strip", "points_mm" => [[-45, 0], [45, 0]], "width_mm" => 16 }
+  ground = lambda { |*courses, **more|
+    { "id" => "ground", "ground" => "earth", "outline" => { "kind" => "rest" }, "courses" => courses }.merge(more.transform_keys(&:to_s))
+  }
+  zone = ->(*courses, **more) { { zones: [ground[*courses, **more]] } }
+  course = ->(material, **more) { { "material" => material }.merge(more.transform_keys(&:to_s)) }
+  form = ->(kind, outline, **more) { { "id" => "form", "kind" => kind, "outline" => outline }.merge(more.transform_keys(&:to_s)) }
+  part = ->(kind, outline, **more) { { "id" => kind, "kind" => kind, "outline" => outline }.merge(more.transform_keys(&:to_s)) }
+  board = form["lift", rect[100, 60], id: "board", material: "cork_sheet", sheet_mm: 6]
+  foam = board.merge("id" => "foam", "material" => "xps_foam", "sheet_mm" => 20)
+  mud = ->(*parts) { [{ "id" => "own", "parts" => parts.map { |key, amount| { "material" => key, "amount" => amount } } }] }
+
+  # [code, what it is about, scene that raises it, nearest scene that does not, which fix heals it (nil: none is offered)]
+  [
+    ["scale/grain_too_coarse", "grains that are not what the maker says", zone[course["gravel", grain_mm: [2, 3], represents: "sand"]],
+      zone[course["gravel", grain_mm: [2, 3]]], 0],
+    ["scale/grain_too_coarse", "grains beyond all boulders", zone[course["stones", grain_mm: [40, 70]]],
+      zone[course["stones", grain_mm: [40, 55]]], 0],
+    ["scale/grain_asked", "grains of which nothing is said", zone[course["gravel", grain_mm: [2, 3]]],
+      zone[course["gravel", grain_mm: [2, 3], represents: "cobble"]], 0],
+    ["scale/grain_asked", "litter, which is told by its own size", zone[course["gravel", grain_mm: [0.5, 1]]],
+      zone[course["leaf_scatter", grain_mm: [0.5, 1], treated: ["baked"]]], 0],
+    ["scale/grass_asked", "fibres of which nothing is said", zone[course["static_grass", length_mm: 20]],
+      zone[course["static_grass", length_mm: 20, represents: "meadow_grass"]], 0],
+    ["scale/grass_length", "fibres longer than any grass", zone[course["static_grass", length_mm: 150]],
+      zone[course["paper_leaves", length_mm: 150]], 0],
+    ["colour/one_tone", "growth of one tone", zone[course["foam_flock", cover_pct: 80]],
+      zone[course["foam_flock", cover_pct: 80], course["tufts"]], 0],
+    ["composition/one_sided", "everything high on one side",
+      { features: [part["rock", spot[8, [-35, 10]], height_mm: 30, id: "one"], part["sign", spot[2, [-30, -10]], height_mm: 32, id: "two"]],
+        subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot[8], "height_mm" => 8, "at_mm" => [10, 0] }] },
+      { features: [part["rock", spot[8, [-35, 10]], height_mm: 30, id: "one"], part["sign", spot[2, [-30, -10]], height_mm: 32, id: "two"]],
+        subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot[8], "height_mm" => 15, "at_mm" => [10, 0] }] }, 0],
+    ["dry/layer_too_thick", "a mound thicker at its crown than its material dries through",
+      { forms: [form["mound", spot[40], material: "fibre_plaster", crown_mm: 18]] },
+      { forms: [form["mound", spot[40], material: "fibre_plaster", crown_mm: 14]] }, 0],
+    ["relief/cut_filled", "a cut that its courses fill",
+      { forms: [board, form["cut", rect[30, 20], depth_mm: 3]], **zone[course["earth_paste", thickness_mm: 3]] },
+      { forms: [board, form["cut", rect[30, 20], depth_mm: 5]], **zone[course["earth_paste", thickness_mm: 3]] }, 0],
+    ["relief/zones_step", "paving that hovers over the soil",
+      { zones: [ground[course["plaster", thickness_mm: 9], id: "slab", ground: "paving", outline: left], ground[course["earth_paste"]]] },
+      { zones: [ground[course["plaster", thickness_mm: 9], id: "slab", ground: "paving", outline: left],
+        ground[course["plaster", thickness_mm: 2], course["earth_paste"]]] }, 0],
+    ["fit/flangeway", "a road that stands over the rails",
+      { features: [part["track", line, gauge_mm: 16.5, height_mm: 3]], **zone[course["road_plaster", thickness_mm: 5], ground: "road"] },
+      { features: [part["track", line, gauge_mm: 16.5, height_mm: 3]],
+        **zone[course["road_plaster", thickness_mm: 3], ground: "road"] }, 0],
+    ["order/hidden_coat", "a wash that the next coat covers", zone[course["acrylic_wash"], course["acrylic_paint"]],
+      zone[course["acrylic_wash"], course["acrylic_paint", technique: "dry_brush"]], 0],
+    ["colour/stirred_in", "paint stirred in and primed over",
+      { mixes: mud[["earth_paste", 4], ["acrylic_paint", 1]], **zone[course["mix:own"], course["acrylic_primer"]] },
+      { mixes: mud[["earth_paste", 4], ["acrylic_paint", 1]], **zone[course["mix:own"], course["acrylic_wash"]] }, 0],
+    ["colour/bare_showing", "texture with gaps over foam", { forms: [foam], **zone[course["earth_paste", cover_pct: 70]] },
+      { forms: [foam], **zone[course["earth_paste", cover_pct: 70], course["acrylic_paint"]] }, 0],
+    ["compat/chips", "one coat of wall paint on plaster", zone[course["plaster"], course["wall_paint"]],
+      zone[course["plaster"], course["wall_paint", coats: 2]], 0],
+    ["compat/varnish_flood", "alcohol over varnish",
+      zone[course["earth_paste"], course["matt_varnish"], course["fine_sand"]],
+      zone[course["earth_paste"], course["fine_sand"], course["matt_varnish"]], 0],
+    ["order/prime_pale_ground", "thin grain over white filler", { forms: [form["lift", rect[100, 60], material: "plaster", sheet_mm: 5]],
+                                                                   **zone[course["fine_sand"]] },
+      { forms: [form["lift", rect[100, 60], material: "plaster", sheet_mm: 5]], **zone[course["acrylic_paint"], course["fine_sand"]] }, 0],
+    ["compat/foam_solvent", "a post glued to bare foam", { forms: [foam], features: [part["sign", spot[3]]] },
+      { forms: [foam], features: [part["sign", spot[3]]], **zone[course["earth_paste"]] }, 0],
+    ["compat/foam_solvent", "foam that nothing touches",
+      { forms: [foam], **zone[course["aerosol_primer", rig: "spray_can"]] },
+      { forms: [foam, board.merge("id" => "lid")], **zone[course["aerosol_primer", rig: "spray_can"]] }, 0],
+    ["compat/poor_bond", "crackle on a form of plaster", { forms: [form["lift", rect[100, 60], material: "plaster", sheet_mm: 5]],
+                                                           **zone[course["crackle_medium"]] },
+      { forms: [form["lift", rect[100, 60], material: "plaster", sheet_mm: 5, seal: ["matte_medium"]]],
+        **zone[course["crackle_medium"]] }, 0],
+    ["compat/poor_bond", "crackle on a mix that holds plaster",
+      { mixes: mud[["earth_paste", 4], ["plaster", 1]], **zone[course["mix:own"], course["crackle_medium"]] },
+      { mixes: mud[["earth_paste", 4], ["fine_sand", 1]], **zone[course["mix:own"], course["crackle_medium"]] }, 0],
+    ["compat/soft_under_hard", "plaster over packing foam",
+      { forms: [foam.merge("material" => "packing_foam"), form["lift", rect[50, 30], material: "plaster", sheet_mm: 3]] },
+      { forms: [foam, form["lift", rect[50, 30], material: "plaster", sheet_mm: 3]] }, 0],
+    ["compat/warps", "a wall of card that is painted",
+      { features: [part["wall", rect[30, 4], material: "card", courses: [course["acrylic_paint"]]]] },
+      { features: [part["wall", rect[30, 4], material: "styrene_sheet", courses: [course["acrylic_paint"]]]] }, 0],
+    ["compat/warps", "balsa laid as a course and wetted", zone[course["balsa"], course["acrylic_wash"]],
+      zone[course["balsa"], course["enamel_wash"]], 0],
+    ["compat/weak_joint", "plastic held with white glue",
+      { features: [part["prop", spot[6], material: "styrene_sheet", fixing: { "glue" => "white_glue" }]] },
+      { features: [part["prop", spot[6], material: "bark", treated: ["baked"], fixing: { "glue" => "white_glue" }]] }, 0],
+    ["fit/features_overlap", "two rocks in one place",
+      { features: [part["log", spot[10], id: "one"], part["prop", spot[8, [3, 0]], id: "two"]] },
+      { features: [part["log", spot[10], id: "one"], part["prop", spot[8, [8.8, 0]], id: "two"]] }, 0],
+    ["fit/feature_off", "a tree over the edge", { features: [part["tree", spot[10, [48, 0]]]] },
+{ features: [part["tree", spot[10, [45, 0]]]] }, 0],
+    ["habit/checklist", "a building without a list of its openings", { features: [part["building", rect[20, 20]]] },
+      { features: [part["building", rect[20, 20]]],
+        tasks: [{ "id" => "doors", "title" => "Doors", "technique" => "cut_openings", "on" => "building" }] }, 0],
+    ["habit/dry_fit", "a large part painted before it was tried",
+      { features: [part["log", rect[60, 12], courses: [course["acrylic_paint"]]]] },
+      { features: [part["log", rect[15, 12], courses: [course["acrylic_paint"]]]] }, 0],
+    ["dry/too_soon", "paint on paste that was not dry",
+      { **zone[course["earth_paste", id: "paste"], course["acrylic_paint", id: "paint"]],
+        progress: { done: [{ step: "paste", finished: "2027-03-01T10:00" }, { step: "paint", finished: "2027-03-01T12:00" }] } },
+      { **zone[course["earth_paste", id: "paste"], course["acrylic_paint", id: "paint"]],
+        progress: { done: [{ step: "paste", finished: "2027-03-01T10:00" }, { step: "paint", finished: "2027-03-03T12:00" }] } }, nil],
+    ["colour/grounds_alike", "bare soil and growth, which are never alike",
+      { zones: [ground[course["earth_paste"], id: "one", outline: left], ground[course["earth_paste"], ground: "mud"]] },
+      { zones: [ground[course["earth_paste"], id: "one", outline: left],
+        ground[course["earth_paste"], course["static_grass", length_mm: 4, cover_pct: 40], ground: "mud"]] }, nil]
+  ].each do |code, about, raising, nearest, fix|
+    describe "#{code}: #{about}" do
+      let(:file) { plain_file(**raising) }
+
+      it("is raised") { expect(found(file, code)).not_to be_empty }
+      it("is not raised by the nearest that is right") { expect(found(plain_file(**nearest), code)).to be_empty }
+
+      next unless fix
+
+      it "is healed by its fix, which leaves a valid file" do
+        snag = found(file, code).first
+        healed = GreenPlinth::Patch.apply(file, snag.fixes.fetch(fix).patch)
+        expect(problems(healed)).to be_empty
+        expect(found(healed, code).map(&:where)).not_to include(snag.where)
+      end
+    end
+  end
+
+  it "puts a glue that eats foam at the course that brings it" do
+    snag = found(plain_file(forms: [foam], zones: [ground[course["stones", treated: ["washed"]]]]), "compat/foam_solvent").first
+    expect(snag.where).to eq("/zones/0/courses/0")
+  end
+
+  it "reckons the load on a small foot to the gram" do
+    foot = { "id" => "a", "kind" => "figure", "footprint" => spot[10], "contact_mm2" => 120, "mass_g" => 40 }
+    expect(found(plain_file(subjects: [foot]), "fix/contact_small").first.message).to include("33.3 g on each 100 mm²")
+  end
+
+  it "does not call a road or a track crowding" do
+    road = { "kind" => "road", "outline" => rect[100, 58], "id" => "road" }
+    expect(found(plain_file(features: [road]), "composition/crowded")).to be_empty
+  end
+
+  it "calls many small things crowded, though they take little" do
+    things = Array.new(12) { |n| part["sign", spot[2, [-45 + (n * 8), 0]], id: "s#{n}"] }
+    small = { "plinth" => { "outline" => rect[100, 60], "thickness_mm" => 20, "material" => "mdf", "key" => "scuffed" } }
+    expect(found(plain_file(features: things).merge(small), "composition/crowded")).not_to be_empty
+    expect(found(plain_file(features: things.first(5)).merge(small), "composition/crowded")).to be_empty
+  end
+end
