@@ -14,7 +14,9 @@ module GreenPlinth
     def self.load(folder)
       read = ->(path) { YAML.safe_load_file(File.join(folder, path)) }
       materials = Dir[File.join(folder, "materials", "*.yml")].sort.map { |path| YAML.safe_load_file(path) }.reduce(:merge)
-      new(materials: materials, techniques: read["techniques.yml"], cautions: read["cautions.yml"], kinds: Kinds.load(folder),
+      notes = read["notes.yml"]
+      techniques = read["techniques.yml"].to_h { |key, technique| [key, (notes[key] || {}).merge(technique)] }
+      new(materials: materials, techniques: techniques, cautions: read["cautions.yml"], kinds: Kinds.load(folder),
         reference: REFERENCE.to_h { |name| [name, read["reference/#{name}.yml"]] })
     end
 

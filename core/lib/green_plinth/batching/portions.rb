@@ -63,8 +63,8 @@ module GreenPlinth
           technique: work.technique.key, hands_on_min: [minutes.round, 1].max, each_min: work.each_min * share,
           tail_min: work.stages.dry_min, stages: work.stages, rig: work.rig, material: work.material_key,
           uses: work.uses.map { |use| use * (copies.size * share) }, cautions: cautions(work), inspection: work.technique.look,
-          trouble: work.technique.trouble, where: work.where, places: work.places, copies: copies, after: [], note: work.note,
-          stay_min: stay(work, minutes), mixes: mixes(work, copies.size * share), unseen: work.does?("unseen"))
+          trouble: work.technique.trouble, notes: work.technique.notes, where: work.where, places: work.places, copies: copies,
+          after: [], note: work.note, stay_min: stay(work, minutes), mixes: mixes(work, copies.size * share), unseen: work.does?("unseen"))
       end
 
       # No longer than the longest sitting leaves.

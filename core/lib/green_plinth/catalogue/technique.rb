@@ -21,6 +21,9 @@ module GreenPlinth
       def cautions = @data["cautions"] || []
       def look = @data["look"]
       def trouble = @data["trouble"]
+
+      # @return [Array<String>] reminders for the moment in which it is done
+      def notes = @data["notes"] || []
       def window = @data["window"]
       def splittable? = @data["splittable"] == true
       def shut? = @data["shut"] == true

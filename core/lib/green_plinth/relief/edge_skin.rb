@@ -77,6 +77,8 @@ module GreenPlinth
 
       # The ground a little inside the rim; where the top is smaller than the foot, the top face.
       def height_at(x, y)
+        return 0.0 if inset_sides.empty? # a sliver has no inside
+
         inner = inset.distance(Plan::Geos.point([x, y]))
         return 0.0 if inner > 4 * @terrain.grid.cell
 

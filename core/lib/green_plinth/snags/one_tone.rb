@@ -25,13 +25,16 @@ module GreenPlinth
 
       # One growth alone, that nothing is painted, sprayed or strewn over.
       def judged(zone)
-        grown = zone.courses.select { |course| course.material&.trait?("grows") }
+        grown = zone.courses.select { |course| course.material&.trait?("grows") && !single?(course) }
         return unless grown.one? && grown.first.cover_pct >= CLOSED_PCT && zone.courses.last == grown.first && zone.ground.trait?("wild")
 
         course = grown.first
         snag(course.pointer, "#{zone.name.capitalize} is covered with #{course.name} of one tone: no growth is. Mix in a second.",
 second(course))
       end
+
+      # Set one by one, they leave the ground open between them.
+      def single?(course) = course.count || course.material["per_dm2"]
 
       def second(course)
         tone = Colour::Tone.shaded(course.colour || course.material.colour, LIGHTER)

@@ -8,7 +8,7 @@ module GreenPlinth
     #   each_min: hands-on minutes for one more copy; mixes: how often what it lays is stirred up; unseen: whether it makes
     #   nothing that is seen, as preparing and trying do.
     Step = Struct.new(:id, :title, :phase, :technique, :hands_on_min, :tail_min, :stages, :rig, :material, :uses, :cautions,
-      :inspection, :trouble, :where, :places, :copies, :after, :note, :stay_min, :each_min, :mixes, :unseen, keyword_init: true)
+      :inspection, :trouble, :notes, :where, :places, :copies, :after, :note, :stay_min, :each_min, :mixes, :unseen, keyword_init: true)
 
     class Step
       # A batch of copies in the id of its step.

@@ -4,7 +4,7 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { After, ScheduledStep, Step } from "../../api/types";
-import { clockWords, count, momentWords, plain, short, span } from "../../common/words";
+import { capital, clockWords, count, momentWords, plain, short, span } from "../../common/words";
 import { useBuildSession, useSelection, within } from "../useSession";
 import { DryingNote } from "./DryingNote";
 import { StepMarks } from "./StepMarks";
@@ -182,6 +182,13 @@ function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
             </>
           )}
         </Typography>
+      )}
+      {step.notes.length > 0 && (
+        <Box component="ul" aria-label="Reminders" sx={{ m: 0, pl: 2.5, "& li": { fontSize: "1rem" } }}>
+          {step.notes.map((note) => (
+            <li key={note}>{capital(note)}</li>
+          ))}
+        </Box>
       )}
     </Stack>
   );
