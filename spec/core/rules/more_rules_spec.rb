@@ -5,7 +5,7 @@ RSpec.describe "Rules between two works" do
   include Works
 
   # Everything touches, and the stages tell the waits apart.
-  let(:places) { instance_double(GreenPlinth::Steps::Places, touch?: true, near?: true) }
+  let(:places) { instance_double(GreenPlinth::Steps::Places, touch?: true, near?: true, shared_mm2: 1.0) }
   stages = { handle: 1, next: 2, dry: 3 }.freeze
 
   def between(rule, first, later, schools: {})

@@ -39,7 +39,7 @@ module GreenPlinth
       # @return [String] the title with its blanks filled; a blank without a word is dropped
       def title(words)
         @data["title"].gsub(/%\{(\w+)\}/) { words[Regexp.last_match(1).to_sym].to_s }.squeeze(" ").strip
-          .then { |text| text[0].upcase + text[1..] }
+          .then { |text| text.empty? ? key.tr("_", " ").capitalize : text[0].upcase + text[1..] }
       end
     end
   end

@@ -11,7 +11,10 @@ module GreenPlinth
       private
 
       def first?(work) = work.bulk? || work.phase?(:seal_form)
-      def later?(work) = work.ground? || work.colour? || work.greenery? || work.phase?(:hard, :seal_bed, :pour) || filled_as_course?(work)
+      def later?(work)
+        work.lays_ground? || work.colour? || work.greenery? || work.phase?(:hard, :seal_bed, :pour) || filled_as_course?(work)
+      end
+
       def filled_as_course?(work) = work.bulk? && work.stack&.first.to_s.start_with?("/zones/")
 
       # A coat laid as a course of a zone belongs to that zone's own pile.

@@ -10,7 +10,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:cut)
-      def later?(work) = work.ground? || work.colour? || work.greenery?
+      def later?(work) = work.lays_ground? || work.colour? || work.greenery?
     end
   end
 end

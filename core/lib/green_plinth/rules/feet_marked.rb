@@ -10,7 +10,7 @@ module GreenPlinth
       private
 
       def first?(work) = work.phase?(:dry_fit)
-      def later?(work) = work.ground? || work.greenery?
+      def later?(work) = work.lays_ground? || work.greenery?
     end
   end
 end

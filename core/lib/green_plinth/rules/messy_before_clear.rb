@@ -20,8 +20,10 @@ module GreenPlinth
 
       # One that came painted, or is painted before it is mounted, and not one that the ground is laid round.
       def painted_subject?(work)
-        work.phase?(:mount) && %w[order/mount order/subject_painted_before_mount].all? { |code| @design.schools.rule?(code) } &&
-          (work.part.state.trait?("finished") || work.part.unpainted?)
+        return false unless work.phase?(:mount) && work.part.is_a?(Design::Subject)
+
+        (work.part.state.trait?("finished") || work.part.unpainted?) &&
+          %w[order/mount order/subject_painted_before_mount].all? { |code| @design.schools.rule?(code) }
       end
     end
   end

@@ -14,12 +14,23 @@ module GreenPlinth
       SOAKED = %w[imprint masks_off].freeze
       private_constant :SOFT, :SOAKED
 
-      def first?(work) = (work.bulk? || work.ground?) && !window(work).nil?
+      def first?(work) = bed?(work) && !window(work).nil?
       def later?(work) = work.phase?(:press)
+      def bed?(work) = (work.bulk? || work.ground?) && !work.phase?(:press, :impress, :cut)
 
-      # The topmost that is soft: what lies beneath it has set by then.
-      def bound?(first, later) = super && @works.none? { |other| first?(other) && over?(other, first) && @places.touch?(other, later) }
-      def over?(other, first) = same_pile?(other, first) ? other.stack[1] > first.stack[1] : other.ground? && first.bulk?
+      # Only what lies on top can be pressed: what is beneath has set by then. Where several beds are touched, the one that takes
+      # the most of it.
+      def bound?(first, later)
+        beds = @works.select { |work| bed?(work) && @places.touch?(work, later) }
+        top = beds.reject { |bed| beds.any? { |other| over?(other, bed) } }
+        first.equal?(top.max_by { |bed| @places.shared_mm2(bed, later) })
+      end
+
+      def over?(other, bed)
+        return ([other.stack[1], other.coat] <=> [bed.stack[1], bed.coat]).positive? && @places.touch?(other, bed) if same_pile?(other, bed)
+
+        other.ground? && bed.bulk?
+      end
 
       def at_least(first, _later) = window(first)[0].ceil
       def at_most(first, _later) = window(first)[1].floor

@@ -14,7 +14,8 @@ module GreenPlinth
       def later?(work) = work.phase?(:unmask)
       def at_most(first, _later) = first.stages.open_min&.floor
 
-      def covered?(work) = @works.any? { |other| other.phase?(:grain) && same_pile?(work, other) && other.stack[1] > work.stack[1] }
+      def covered?(work) = @works.any? { |other| other.phase?(:grain) && same_pile?(work, other) && over?(other, work) }
+      def over?(other, work) = ([other.stack[1], other.coat] <=> [work.stack[1], work.coat]).positive?
     end
   end
 end

@@ -34,8 +34,8 @@ module GreenPlinth
         end
       end
 
-      # Seven posts are set in one go.
-      def feature?(work) = work.part.is_a?(Design::Feature)
+      # Seven posts are set in one go; what has a window of its own in each place is not.
+      def feature?(work) = work.part.is_a?(Design::Feature) && !work.phase?(:press)
 
       def fold(group)
         kept = []

@@ -17,6 +17,12 @@ module GreenPlinth
       # @return [Boolean] whether two works meet anywhere
       def touch?(a, b) = a.places.any? { |one| b.places.any? { |other| meet?(one, other) } }
 
+      # @return [Float] mm² that two works share, of those that have areas of their own
+      def shared_mm2(a, b)
+        pairs = a.places.product(b.places).select { |one, other| @boxes[one] && @boxes[other] }
+        pairs.map { |one, other| Plan::Geos.area(one == other ? @areas[one] : @areas[one].intersection(@areas[other])) }.max || 0
+      end
+
       # @param mm [Float]
       # @return [Boolean] whether two works lie no farther apart than that
       def near?(a, b, mm) = a.places.any? { |one| b.places.any? { |other| meet?(one, other) || gap_mm(one, other) <= mm } }

@@ -28,6 +28,9 @@ module GreenPlinth
       def ground? = does?("ground")
       def bulk? = does?("bulk")
 
+      # @return [Boolean] whether it lays ground; pressing only marks it, in a window of its own
+      def lays_ground? = ground? && !phase?(:press)
+
       # @return [Boolean] whether it is done apart from the base, which needs not be there yet
       def benchwork? = does?("benchwork") || does?("makes")
 
