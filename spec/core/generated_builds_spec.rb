@@ -43,16 +43,21 @@ RSpec.describe "Generated builds" do
     made
   end
 
+  def water_at_random(random, id)
+    water(1 + random.rand(8), box(random), id: id, medium: materials("fills_water").sample(random: random),
+      surface: catalogue.kinds["surfaces"].keys.sample(random: random))
+  end
+
   def build_at_random(random)
     kinds = catalogue.kinds
     grounds = Array.new(2) { kinds["grounds"].keys.sample(random: random) }
     plain_file(scale: [35, 72, 87, 160].sample(random: random), purpose: kinds["purposes"].keys.sample(random: random),
       forms: Array.new(random.rand(4)) { |n| form_at_random(random, "f#{n}") },
-      zones: [zone(*courses(random), id: "z0", outline: box(random), ground: grounds[0]), zone(*courses(random), id: "z1", ground: grounds[1])],
+      zones: [zone(*courses(random), id: "z0", outline: box(random), ground: grounds[0]),
+        zone(*courses(random), id: "z1", ground: grounds[1])],
       features: Array.new(random.rand(6)) { |n| feature_at_random(random, "e#{n}") },
-      subjects: Array.new(random.rand(3)) { |n| figure(round(8), id: "s#{n}", at_mm: box(random)["at_mm"], paint_min: random.rand(2) * 30) },
-      waters: Array.new(random.rand(2)) { |n| water(1 + random.rand(8), box(random), id: "w#{n}",
-        medium: materials("fills_water").sample(random: random), surface: kinds["surfaces"].keys.sample(random: random)) })
+      subjects: Array.new(random.rand(3)) { |n| figure(round(8), id: "s#{n}", at_mm: box(random)["at_mm"], paint_min: n * 30) },
+      waters: Array.new(random.rand(2)) { |n| water_at_random(random, "w#{n}") })
   end
 
   # Pairs of steps of one pile, the lower first.
