@@ -51,6 +51,19 @@ RSpec.describe GreenPlinth::Quantities do
         zones: [zone(course("earth_paste"))])["earth_paste"].amount).to be_within(0.01).of(20 * one)
     end
 
+    # A box of 30 × 10 mm, 20 high: 300 mm² of top and 80 × 20 of sides, all from one sheet. A log of 10 mm across and 8 high
+    # fills π/4 × 100 × 8 mm³.
+    it "takes what features are made of, in sheets, by volume or by the piece" do
+      box = { "id" => "box", "kind" => "prop", "outline" => rectangle(30, 10), "height_mm" => 20, "material" => "balsa" }
+      log = { "id" => "log", "kind" => "log", "outline" => round(10, at: [30, 0]), "height_mm" => 8, "material" => "sand_paste" }
+      tree = { "id" => "tree", "kind" => "tree", "outline" => round(4, at: [-30, 0]), "material" => "tree_armature" }
+      made = lines(features: [box, log, tree])
+      expect(made["balsa"]).to have_attributes(amount: 1, unit: "sheet", packs: 1)
+      expect(made["sand_paste"].amount).to be_within(0.05).of(Math::PI / 4 * 100 * 8 / 1000 / 0.85 * 1.1)
+      expect(made["tree_armature"].amount).to eq(1)
+      expect(lines(features: [log.except("height_mm")])["sand_paste"].amount).to be_nil
+    end
+
     it "does not guess a mix in which nothing sets" do
       made = lines(zones: [zone(course("mix:mud"))],
         mixes: [{ id: "mud", parts: [{ material: "fine_sand", amount: 1 }] }])

@@ -19,17 +19,17 @@ module GreenPlinth
         def standing_at(feature) = feature.outline ? [feature.pointer] : ["/plinth"]
 
         def laid_in_place(feature, technique)
-          feature_work(feature, technique, id: feature.id, places: standing_at(feature),
+          feature_work(feature, technique, id: feature.id, places: standing_at(feature), own: true,
             stack: feature.courses.any? ? [feature.pointer, -1] : nil)
           coats_of(feature, standing_at(feature))
         end
 
         def made_and_set(feature, technique)
           made = technique.trait?("makes") || (feature.courses.any? && !technique.trait?("sets"))
-          feature_work(feature, technique, id: feature.id, places: [], stack: [feature.pointer, -1]) if made
+          feature_work(feature, technique, id: feature.id, places: [], own: true, stack: [feature.pointer, -1]) if made
           coats_of(feature, [])
           feature_work(feature, made ? setting(feature) : technique, id: made ? "#{feature.id}/bed" : feature.id,
-            places: standing_at(feature), stack: made || feature.courses.any? ? [feature.pointer, feature.courses.size] : nil)
+            own: !made, places: standing_at(feature), stack: made || feature.courses.any? ? [feature.pointer, feature.courses.size] : nil)
         end
 
         # @return [Catalogue::Technique] how what was made is set into its place
@@ -38,10 +38,33 @@ module GreenPlinth
           usual.trait?("sets") ? usual : @catalogue.usual_technique("feature_bedded")
         end
 
-        def feature_work(feature, technique, **members)
+        # @param own [Boolean] whether what the feature is made of is taken for it
+        def feature_work(feature, technique, own:, **members)
           glue = feature.glue || technique.glue
-          add(technique, feature, amount: feature_amount(feature, technique), uses: @dose.held(technique, 0, 1, 0, glue: glue),
+          uses = @dose.held(technique, 0, 1, 0, glue: glue) + (own ? made_of(feature) : [])
+          add(technique, feature, amount: feature_amount(feature, technique), uses: uses,
             laid: Laid.new(material_key: feature.material_key, glue: feature.glue), **members)
+        end
+
+        # As much as it fills, or as its faces are where it comes in sheets; not known where its size is not.
+        def made_of(feature)
+          material = feature.material or return []
+          return [Quantities::Use.new(material: material.key, amount: 1, unit: "piece")] if material.pack&.fetch("unit") == "piece"
+          return [Quantities::Use.new(material: material.key, amount: nil, unit: nil)] unless feature.outline && feature.height_mm
+          return [Quantities::Use.new(material: material.key, amount: faces(feature), unit: "mm2", pieces: panels(feature))] if
+            material.pack&.key?("size_mm")
+
+          [@dose.body(material, feature.area.area * feature.height_mm)]
+        end
+
+        # The top and two sides each way of the box it fills, as they are cut from a sheet.
+        def panels(feature)
+          min_x, min_y, max_x, max_y = Plan::Geos.bounds(feature.area)
+          wide, deep, high = max_x - min_x, max_y - min_y, feature.height_mm
+          sheet = feature.material.stock_mm&.first || 1
+          [[wide, deep, 1], [wide, high, 2], [deep, high, 2]].map do |width, depth, count|
+            { width: width, depth: depth, sheet_mm: sheet, count: count, area: width * depth }
+          end
         end
 
         def coats_of(feature, places)
