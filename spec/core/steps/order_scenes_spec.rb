@@ -232,6 +232,16 @@ RSpec.describe "The order of work of a scene" do
       expect(found.select { |one| one.phase == :surface }.map(&:id)).to eq(["own"])
     end
 
+    # Half of the water's plan is the hull's.
+    it "sets a hull before anything is poured, and pours nothing under it" do
+      hollow = [lift(6, rectangle(100, 60), id: "board"), cut(4, rectangle(60, 20), id: "hole")]
+      hull = { "id" => "boat", "kind" => "hull", "footprint" => rectangle(30, 20), "at_mm" => [0, 0], "state" => "painted" }
+      pool = [water(4, rectangle(60, 20), sealed: true)]
+      expect(planned(forms: hollow, waters: pool, subjects: [hull])).to come_in_order("boat/hull", "pool/pour")
+      poured = ->(*subjects) { step("pool/pour", forms: hollow, waters: pool, subjects: subjects).uses.first.amount }
+      expect(poured[hull]).to be_within(0.02 * poured[]).of(poured[] / 2)
+    end
+
     it "lays a water of gel when the ground beneath it is dry" do
       hollow = [lift(6, rectangle(100, 60), id: "board"), cut(4, round(16), id: "hole")]
       ids = planned(forms: hollow, zones: [zone(course("mud_paste", id: "mud"), course("acrylic_paint", id: "paint"))],

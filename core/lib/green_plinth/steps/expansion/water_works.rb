@@ -71,8 +71,16 @@ module GreenPlinth
           several = pool.layers.size > 1
           add(pouring(water), water, id: several ? "#{water.id}/pour-#{index + 1}" : "#{water.id}/pour", amount: pool.area_mm2 / DM2,
             laid: Laid.new(material_key: water.medium_key, thickness_mm: layer.thickness_mm), stack: [water.pointer, index],
-            splittable: false, uses: water.medium ? [@dose.body(water.medium, layer.volume_mm3)] : [],
+            splittable: false, uses: water.medium ? [@dose.body(water.medium, layer.volume_mm3 * open_share(pool))] : [],
             words: { place: several ? "#{water.name}, layer #{index + 1} of #{pool.layers.size}" : water.name })
+        end
+
+        # A hull takes the room that it lies in: nothing is poured under it.
+        def open_share(pool)
+          hulls = Plan::Geos.union(@design.subjects.select(&:set_in_water?).map(&:footprint_area))
+          return 1.0 if hulls.empty?
+
+          1 - (Plan::Geos.area(hulls.intersection(pool.water.area)) / pool.area_mm2).clamp(0.0, 1.0)
         end
 
         def pouring(water) = @catalogue.technique(water.medium&.technique) || @catalogue.usual_technique("poured")
