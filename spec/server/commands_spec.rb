@@ -36,7 +36,11 @@ RSpec.describe "bin/" do
     it "says in a sentence what is wrong with its settings" do
       expect(refused(PORT: "abc")).to match([1, /PORT=abc is no port/])
       expect(refused(PORT: "70000")).to match([1, /PORT=70000 is no port/])
-      expect(refused(GREEN_PLINTH_BIND: "0.0.0.0")).to match([1, /would let others in, and the application asks for no password/])
+      beyond = { GREEN_PLINTH_BIND: "0.0.0.0" }
+      expect(refused(**beyond)).to match([1, /say by which names, like GREEN_PLINTH_HOSTS=/])
+      named = beyond.merge(GREEN_PLINTH_HOSTS: "workshop.example")
+      expect(refused(**named)).to match([1, /would send the password in the clear/])
+      expect(refused(**named, GREEN_PLINTH_CERT: "/nowhere.pem", GREEN_PLINTH_KEY: "/nowhere.key")).to match([1, /cannot be read/])
     end
 
     it "says in a sentence that the port is taken" do
