@@ -88,6 +88,13 @@ RSpec.describe GreenPlinth::Imports::BusyIcs do
     expect(refusal(event("DTSTART:00010101T180000", "DURATION:PT1H", "RRULE:FREQ=DAILY"))).to match(/before 1970/)
   end
 
+  it "refuses parts that have no name, or none that could be one" do
+    ["BEGIN:", "BEGIN:VCALENDAR\nBEGIN:\nEND:VCALENDAR", "BEGIN:VCALENDAR\nBEGIN:a b\nEND:a b\nEND:VCALENDAR"].each do |text|
+      reader = described_class.new(text, from: 0, to: 1_000_000)
+      expect { reader.spans }.to raise_error(GreenPlinth::InvalidFile, %r{/text}), text
+    end
+  end
+
   it "refuses more than anybody's calendar holds" do
     many = Array.new(501) { event(*choir, "RRULE:FREQ=DAILY") }
     expect(refusal(*many)).to match(/more than 500 events/)

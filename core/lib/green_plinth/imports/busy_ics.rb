@@ -42,12 +42,12 @@ module GreenPlinth
 
       def events = @events ||= read
 
-      # Given nonsense, the parser stumbles over itself: a NoMethodError is its way to say so.
+      # Given nonsense, the parser stumbles over itself: a NameError, or a NoMethodError, is its way to say so.
       def read
         calendars = Icalendar::Calendar.parse(@text.dup)
         refuse("is no calendar file: it has no VCALENDAR in it") if calendars.empty?
         calendars.flat_map(&:events).reject { |event| event.transp.to_s.casecmp?("TRANSPARENT") || event.status.to_s.casecmp?("CANCELLED") }
-      rescue Icalendar::Parser::ParseError, ArgumentError, NoMethodError, EncodingError => e
+      rescue Icalendar::Parser::ParseError, ArgumentError, NameError, EncodingError => e
         refuse("is no calendar file that can be read: #{e.message.lines.first.to_s.strip[0, 120]}")
       end
 
