@@ -17,6 +17,11 @@ RSpec.describe "The watch over computations" do
     expect { watch.over { forever } }.to raise_error(given_up, /more than 0 s to compute/)
   end
 
+  it "gives up what others leave no time for" do
+    waited = GreenPlinth::Server::Watch.new(seconds: 100, wait: 0.2, megabytes: 100_000)
+    expect { waited.over { sleep(10) } }.to raise_error(given_up, /other computations/)
+  end
+
   it "gives up what nobody waits for any more" do
     asked = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     gone = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) - asked > 0.1 }
@@ -79,6 +84,19 @@ RSpec.describe "The watch over computations" do
       asked = Process.clock_gettime(Process::CLOCK_MONOTONIC)
       expect(get("/api/now").then { answer }["undated"]).to match([a_hash_including("detail" => /takes too long/)])
       expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - asked).to be < 1
+    end
+
+    it "keeps an edit that others leave no time for, asks for it again, and makes it once" do
+      build
+      edit = { id: SecureRandom.uuid, version: 1, label: "Thicker",
+               patch: [{ op: "replace", path: "/zones/0/courses/0/thickness_mm", value: 1.8 }] }
+      allow(GreenPlinth::Relief::Terrain).to receive(:new) { raise given_up, GreenPlinth::Server::Watch::BUSY }
+      patch_json("/api/builds/#{build["id"]}", edit)
+      expect([last_response.status, last_response["retry-after"]]).to eq([429, "2"])
+      RSpec::Mocks.space.proxy_for(GreenPlinth::Relief::Terrain).reset
+      again = patch_json("/api/builds/#{build["id"]}", edit)
+      expect(again["version"]).to eq(2)
+      expect(again["file"]["zones"][0]["courses"][0]["thickness_mm"]).to eq(1.8)
     end
 
     it "answers other questions with a problem that names the part" do

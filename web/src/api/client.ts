@@ -62,7 +62,8 @@ async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: R
   const { data, error, response } = await asked;
   if (response.ok) return data as T;
   const problem = typeof error === "object" && error !== null ? (error as Problem) : null;
-  if (response.status >= 500 || !problem) throw new Unreachable(problem);
+  // 429: the server is busy with other questions. What waits is sent again, as after an outage.
+  if (response.status >= 500 || response.status === 429 || !problem) throw new Unreachable(problem);
   throw new Refused(problem);
 }
 

@@ -75,7 +75,10 @@ module GreenPlinth
       error(Refusal) { |e| problem(e) }
       error(Sinatra::BadRequest) { |e| problem(Refusal.new(400, "Not readable", Log.plain(e.message))) }
       error(InvalidFile) { |e| problem(Refusal.invalid(e)) }
-      error(GivenUp) { |e| problem(e.refusal) }
+      error(GivenUp) do |e|
+        headers "Retry-After" => Outage::RETRY_AFTER.to_s unless e.too_much?
+        problem(e.refusal)
+      end
       error(Infeasible) { |e| problem(Refusal.new(422, "No schedule", e.message)) }
       error(Sinatra::NotFound) { problem(Refusal.not_found("page #{request.path_info}")) }
 

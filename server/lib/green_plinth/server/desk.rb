@@ -125,6 +125,8 @@ module GreenPlinth
       rescue Outage, Refusal
         raise
       rescue GivenUp => e
+        raise unless e.too_much?
+
         slow(build.file, e)
         raise Refusal.broken(build, [e.problem])
       rescue StandardError => e
@@ -226,6 +228,8 @@ module GreenPlinth
           Screens::ShelfCard.bare(file)
         end
         made = yield(told)
+        # It is kept: asked again under its own name, it is known, and shown when there is time.
+        raise given_up unless given_up.nil? || given_up.too_much?
         raise Refusal.broken(find(id || made), [given_up.problem]) if given_up
 
         made

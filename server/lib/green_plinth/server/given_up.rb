@@ -16,10 +16,16 @@ module GreenPlinth
       end
 
       # @return [Boolean] whether it was for what it takes, and not for who asked
-      def too_much? = ![Watch::STOPPING, Watch::GONE].include?(message)
+      def too_much? = ![Watch::STOPPING, Watch::GONE, Watch::BUSY].include?(message)
 
       # @return [Refusal]
-      def refusal = Refusal.new(422, "Too much to compute", "#{problem.message}.")
+      def refusal
+        return too_much unless message == Watch::BUSY
+
+        Refusal.new(429, "Busy", "Other questions are being worked on: ask again in a moment. What was sent is to be sent again.")
+      end
+
+      def too_much = Refusal.new(422, "Too much to compute", "#{problem.message}.")
 
       # @return [GreenPlinth::Problem]
       def problem

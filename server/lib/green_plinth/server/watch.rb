@@ -9,10 +9,13 @@ module GreenPlinth
     class Watch
       # Processor time for one answer, seconds; the largest base that the format allows takes less.
       SECONDS = Float(ENV.fetch("GREEN_PLINTH_SECONDS", "3.5"))
+      # By the clock, seconds: where others are computed beside it an answer takes longer than its own share of the processor.
+      WAIT = Float(ENV.fetch("GREEN_PLINTH_WAIT", "4.4"))
       # Of the whole process, MB: over it, what was computed is forgotten.
       MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "300"))
       STOPPING = "the server stops"
       GONE = "whoever asked has gone"
+      BUSY = "other computations are under way"
       # Between two looks, seconds; and between two clearings.
       TICK = 0.1
       REST = 2
@@ -28,13 +31,15 @@ module GreenPlinth
       private_constant :TRIM
 
       # One computation. tid: of its thread as the kernel counts; began: its processor time then, s; gone: whether its asker is;
-      # most: processor time that it has, s.
-      Task = Struct.new(:thread, :tid, :began, :gone, :most)
+      # most: processor time that it has, s; ends: when it is over by the clock, s.
+      Task = Struct.new(:thread, :tid, :began, :gone, :most, :ends)
 
       # @param seconds [Numeric] of processor time
+      # @param wait [Numeric] seconds by the clock
       # @param on_full [#call] frees memory
-      def initialize(seconds: SECONDS, megabytes: MEGABYTES, on_full: -> {})
+      def initialize(seconds: SECONDS, wait: WAIT, megabytes: MEGABYTES, on_full: -> {})
         @seconds = seconds
+        @wait = wait
         @megabytes = megabytes
         @on_full = on_full
         @tasks = []
@@ -48,7 +53,8 @@ module GreenPlinth
       # @param times [Integer] as much as for one answer, where many are worked on
       def over(gone = -> { false }, times: 1)
         start
-        task = Task.new(Thread.current, Thread.current.native_thread_id, nil, gone, @seconds * times).tap { |one| one.began = spent(one) }
+        task = Task.new(Thread.current, Thread.current.native_thread_id, nil, gone, @seconds * times, now + (@wait * [times, 1].max))
+        task.began = spent(task)
         Thread.handle_interrupt(GivenUp => :never) do
           @lock.synchronize { @tasks << task }
           begin
@@ -76,6 +82,7 @@ module GreenPlinth
 
       def look_at(task)
         if spent(task) - task.began > task.most then give_up(task, "it takes more than #{task.most.round} s to compute")
+        elsif now > task.ends then give_up(task, BUSY)
         elsif task.gone.call then give_up(task, GONE)
         end
       end

@@ -6,7 +6,7 @@ module GreenPlinth
       # Puts every request under the watch, and tells it whether the client's connection is still there.
       class Watched
         # Where many builds are worked on at once: as many answers' time.
-        MANY = { "/api/everything" => 40, "/api/samples" => 4, "/api/now" => 1.5, "/api/weeks" => 1.5 }.freeze
+        MANY = { "/api/everything" => 40, "/api/samples" => 4 }.freeze
 
         # @param watch [Watch]
         def initialize(app, watch)
@@ -24,7 +24,7 @@ module GreenPlinth
         private
 
         def refused(refusal)
-          refusal.response(refusal.status == 503 ? { "retry-after" => Outage::RETRY_AFTER.to_s } : {})
+          refusal.response([429, 503].include?(refusal.status) ? { "retry-after" => Outage::RETRY_AFTER.to_s } : {})
         end
 
         # A connection that was closed can be read from: there is nothing, and no more comes.
