@@ -88,7 +88,13 @@ RSpec.describe "Time by hand", type: :feature do
   end
 
   describe "a rehearsal" do
-    let!(:id) { open_build(sample("peat-bank")) }
+    let!(:id) { open_build(asking) }
+
+    # The sample, whose gravel asks what it stands for: there is a mark on its plan.
+    def asking
+      courses = ->(zone) { zone["courses"].map { |course| course.except("represents") } }
+      sample("peat-bank").then { |file| file.merge("zones" => file["zones"].map { |zone| zone.merge("courses" => courses[zone]) }) }
+    end
 
     def go_on(times) = times.times { find("[aria-label='One sitting on']").click }
     def there?(pointer) = page.has_css?("section[aria-label=Plan] [data-part='#{pointer}']", wait: 1)
