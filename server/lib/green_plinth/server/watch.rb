@@ -10,7 +10,7 @@ module GreenPlinth
       # Processor time for one answer, seconds; the largest base that the format allows takes less.
       SECONDS = Float(ENV.fetch("GREEN_PLINTH_SECONDS", "3.5"))
       # By the clock, seconds: where others are computed beside it an answer takes longer than its own share of the processor.
-      WAIT = Float(ENV.fetch("GREEN_PLINTH_WAIT", "4.4"))
+      WAIT = Float(ENV.fetch("GREEN_PLINTH_WAIT", "4"))
       # Of the whole process, MB: over it, what was computed is forgotten.
       MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "300"))
       STOPPING = "the server stops"
