@@ -93,9 +93,11 @@ module GreenPlinth
 
       def thickness_factor
         ratio = @thickness / @material.reference_mm
-        value = [ratio**@material.exponent, @material.least_share || LEAST_SHARE].max
+        least = @material.least_share || LEAST_SHARE
+        value = [ratio**@material.exponent, least].max
+        floor = ", and no less than #{number(least)}" if value > ratio**@material.exponent
         Factor.new("thickness", value,
-          "#{number(@thickness)} mm against #{number(@material.reference_mm)} mm, to the power #{@material.exponent}",
+          "#{number(@thickness)} mm against #{number(@material.reference_mm)} mm, to the power #{@material.exponent}#{floor}",
           @material.source("exponent"))
       end
 

@@ -47,11 +47,9 @@ module GreenPlinth
           .intersection(@evaluation.ground.foot))
       end
 
-      # The tallest that is not the one looked at first, where its mirror image stands free.
+      # The least of the high ones that is not looked at first, where its mirror image stands free.
       def moved
-        parts = tall.sort_by(&:high).filter_map { |solid| (design.subjects + design.outlined_features).find { |part|
- part.pointer == solid.pointer } }
-        parts.reject(&:focal?).each do |part|
+        tall.sort_by(&:high).map(&:part).reject(&:focal?).each do |part|
           dx = -2 * across(*part.middle)
           by = [right[0] * dx, right[1] * dx]
           fix = shifted(part, by) and return fix
@@ -70,7 +68,11 @@ module GreenPlinth
         subject ? put(label, "#{part.pointer}/at_mm", at) : put(label, "#{part.pointer}/outline", outline)
       end
 
-      def others(part) = (design.subjects - [part]).map(&:footprint_area) + (design.outlined_features - [part]).map(&:area)
+      # By their places in the file: solids are remembered, and may hold the same part of an earlier reading.
+      def others(part)
+        rest = ->(parts) { parts.reject { |other| other.pointer == part.pointer } }
+        rest[design.subjects].map(&:footprint_area) + rest[design.outlined_features].map(&:area)
+      end
     end
   end
 end
