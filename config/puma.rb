@@ -1,6 +1,9 @@
 # frozen_string_literal: true
 
 # How the application is served: bin/start gives the address by GREEN_PLINTH_BIND and PORT.
+require_relative "../server/lib/green_plinth/server/own_buffer"
+
+Puma::Server.prepend(GreenPlinth::Server::OwnBuffer)
 threads 4, 24
 workers 0
 environment "production"

@@ -14,9 +14,13 @@ module Torture
     end
     # No answer at all: the connection was refused or cut, or nothing came in time.
     LOST = [SystemCallError, IOError, Timeout::Error, Net::HTTPBadResponse, Net::ProtocolError].freeze
-    PATIENCE = 20
+    PATIENCE = 60
+    # Within so many seconds an answer is to be there.
+    SOON = 5
 
     attr_reader :port
+    # @return [Exception, nil] why the last answer did not come
+    attr_reader :lost
 
     def initialize(port)
       @port = port
@@ -73,7 +77,8 @@ module Torture
       began = now
       response = http.request(request)
       Answer.new(response.code.to_i, response.body.to_s, now - began, response.to_hash)
-    rescue *LOST
+    rescue *LOST => e
+      @lost = e
       forget
       nil
     end

@@ -3,7 +3,6 @@
 module Torture
   # Every described route, asked by every method with what nobody should send: a clear refusal or a right answer, soon.
   class Fuzz
-    SECONDS = 5
     THREADS = 4
     DESCRIPTION = File.join(ServerProcess::ROOT, "docs/openapi.json")
     # A text as it stands in an address.
@@ -46,9 +45,11 @@ module Torture
            "GET / HTTP/1.1\r\nHost: localhost\r\nX: #{"y" * 200_000}\r\n\r\n",
            "BREW /pot HTTP/1.1\r\nHost: localhost\r\n\r\n", "\x16\x03\x01".b].freeze
 
-    def initialize(kit, requests:)
+    # @param within [Numeric] seconds that an answer may take
+    def initialize(kit, requests:, within: Client::SOON)
       @kit = kit
       @requests = requests
+      @within = within
       @bad = Queue.new
       @seconds = Queue.new
       @statuses = Queue.new
@@ -88,7 +89,8 @@ module Torture
 
         target = filled(path, operation, random)
         who = random.rand < 0.1 ? broken : client
-        note("#{verb.upcase} #{target[0, 90]}", send_it(who, verb, target, random))
+        answer = send_it(who, verb, target, random)
+        note("#{verb.upcase} #{target[0, 90]}", answer, lost: who.lost)
       end
     end
 
@@ -115,13 +117,14 @@ module Torture
     end
 
     # silent: the server may hang up without an answer, as on what is no HTTP at all.
-    def note(what, answer, silent: false)
-      return silent || @bad << "#{what}: no answer" unless answer
+    # lost: why there is no answer, where that is known.
+    def note(what, answer, silent: false, lost: nil)
+      return silent || @bad << "#{what}: no answer#{" (#{lost.class}: #{lost.message})" if lost}" unless answer
 
       @statuses << answer.status
       @seconds << answer.seconds
       @bad << "#{what}: #{answer.status}" if answer.status >= 500
-      @bad << format("%s: %.1f s", what, answer.seconds) if answer.seconds > SECONDS
+      @bad << format("%s: %.1f s", what, answer.seconds) if answer.seconds > @within
     end
   end
 end
