@@ -18,9 +18,23 @@ RSpec.describe GreenPlinth::Balance::Floating do
     expect(floating(limits: { float_off_axis_mm: 0.5 }).off_axis_limit_mm).to eq(0.5)
   end
 
-  it "counts plinth and ground at the axis against the gap" do
-    expect(floating(forms: [lift(6, round(40))]).stack_mm).to be_within(0.01).of(8)
-    expect(floating(forms: [lift(6, round(20, at: [30, 0]))]).stack_mm).to be_within(0.01).of(2)
+  it "counts what lies below the magnet of a base that floats, and not the ground above it" do
+    high = floating(forms: [lift(6, round(40))], limits: { float_cover_mm: 2 })
+    expect(high.to_h.values_at("gap_mm", "gap_most_mm")).to eq([2, 8])
+    expect(floating(forms: [lift(6, round(20, at: [30, 0]))]).to_h.values_at("gap_mm", "gap_most_mm")).to eq([nil, 2])
+  end
+
+  it "counts cover and ground under what hovers, whose mass alone floats" do
+    hull = figure(round(30), at_mm: [3, 4], mass_g: 60, mount: "hovering")
+    found = floating(forms: [lift(6, round(40))], subjects: [hull, figure(round(8), id: "b", at_mm: [30, 0], mass_g: 20)],
+      limits: { float_cover_mm: 3 })
+    expect(found.to_h.slice("gap_mm", "load_g", "off_axis_mm", "off_axis_limit_mm", "hovering"))
+      .to eq("gap_mm" => 9, "load_g" => 60, "off_axis_mm" => 5, "off_axis_limit_mm" => 0.6, "hovering" => ["figure"])
+  end
+
+  it "takes the axis where the driver stands" do
+    hull = figure(round(30), at_mm: [3, 4], mass_g: 60, mount: "hovering")
+    expect(floating(subjects: [hull], limits: { float_at_mm: [3, 4] }).off_axis_mm).to eq(0)
   end
 
   it "says nothing of a mass that is not known" do
@@ -30,6 +44,6 @@ RSpec.describe GreenPlinth::Balance::Floating do
 
   it "is told for floating displays only" do
     expect(told(plain_file)["balance"]["floating"]).to be_nil
-    expect(told(sample("drifting-islet"))["balance"]["floating"]["stack_mm"]).to be_within(0.2).of(9.5)
+    expect(told(sample("drifting-islet"))["balance"]["floating"]["gap_most_mm"]).to be_within(0.2).of(9.5)
   end
 end

@@ -36,6 +36,8 @@ RSpec.describe "Snags of the trade" do
       zone[course["paper_leaves", length_mm: 150]], 0],
     ["colour/one_tone", "growth of one tone", zone[course["foam_flock", cover_pct: 80]],
       zone[course["foam_flock", cover_pct: 80], course["tufts"]], 0],
+    ["balance/float_gap", "a stack of which nobody said what lies under the magnet",
+      { purpose: "floating_display", limits: { float_gap_mm: 15 } }, { purpose: "floating_display", limits: { float_gap_mm: 25 } }, 0],
     ["composition/one_sided", "everything high on one side",
       { features: [part["rock", spot[8, [-35, 10]], height_mm: 30, id: "one"], part["sign", spot[2, [-30, -10]], height_mm: 32, id: "two"]],
         subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot[8], "height_mm" => 8, "at_mm" => [10, 0] }] },

@@ -13,6 +13,10 @@ module GreenPlinth
 
       def raise_mm = @data["raise_mm"]
       def float_gap_mm = @data["float_gap_mm"]
+      # What lies between driver and magnet beside the ground: the housing's cover, card, the plinth below the magnet.
+      def float_cover_mm = @data["float_cover_mm"]
+      # The driver's place.
+      def float_at_mm = @data["float_at_mm"]
       def float_load_g = @data["float_load_g"]
       def float_off_axis_mm = @data["float_off_axis_mm"]
       def budget_minor = @data["budget_minor"]

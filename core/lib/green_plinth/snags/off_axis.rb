@@ -16,7 +16,7 @@ module GreenPlinth
         return [] if off.nil? || off <= floating.off_axis_limit_mm
 
         [snag("/plinth",
-          "The centre of mass lies #{mm(off)} off the axis, where #{mm(floating.off_axis_limit_mm)} hang level: imbalance makes it wobble.",
+          "What floats has its middle #{mm(off)} off the axis, where #{mm(floating.off_axis_limit_mm)} hang level: imbalance makes it wobble.",
           countered(floating))]
       end
 
@@ -24,9 +24,10 @@ module GreenPlinth
 
       # The heaviest subject that can stand where it brings the centre back.
       def countered(floating)
-        x, y, = @evaluation.mass.centre
+        x, y, = floating.centre
         ax, ay = floating.axis
-        design.subjects.select { |subject| subject.mass_g&.positive? }.sort_by { |subject| -subject.mass_g }.each do |subject|
+        weights = floating.hovering.empty? ? design.subjects : floating.hovering
+        weights.select { |subject| subject.mass_g&.positive? }.sort_by { |subject| -subject.mass_g }.each do |subject|
           share = floating.load_g / subject.mass_g
           at = [subject.at_mm[0] + ((ax - x) * share), subject.at_mm[1] + ((ay - y) * share)].map { |value| value.round(1) }
           on_top = @evaluation.ground.top.contains?(subject.moved_to(at).footprint_area)

@@ -102,6 +102,7 @@ function CentreDrawing({ balance }: { balance: Balance }) {
 const LIMITS = [
   ["float_off_axis_mm", "Off the axis at most", "mm"],
   ["float_gap_mm", "Works through at most", "mm"],
+  ["float_cover_mm", "Cover over the driver", "mm"],
   ["float_load_g", "Lifts at most", "g"],
 ] as const;
 
@@ -111,7 +112,12 @@ function Floating({ floating }: { floating: NonNullable<Balance["floating"]> }) 
   const { tints } = useTheme();
   const rows = [
     ["off the axis", floating.off_axis_mm, floating.off_axis_limit_mm, "mm"],
-    ["thick at the axis", floating.stack_mm, floating.gap_limit_mm, "mm"],
+    [
+      `between driver and magnet${floating.gap_mm === null ? `, ${mm(floating.gap_most_mm)} at most` : ""}`,
+      floating.gap_mm,
+      floating.gap_limit_mm,
+      "mm",
+    ],
     ["to lift", floating.load_g, floating.load_limit_g, "g"],
   ] as const;
   return (
