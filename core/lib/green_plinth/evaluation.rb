@@ -149,6 +149,8 @@ module GreenPlinth
 
     # @return [Composition::Footing]
     def footing = Composition::Footing.new(design, terrain)
+    def joints = Balance::Joints.new(design, ground, catalogue)
+    def nearest_place = Composition::NearestPlace.new(design, ground)
 
     # @return [Composition::Formation]
     def formation = part(:formation, [*STANDING, "formation"]) { Composition::Formation.new(design, ground.foot) }

@@ -27,11 +27,10 @@ RSpec.describe GreenPlinth::Composition::Footing do
 
   it "finds the nearest level spot, on the top and beside the others" do
     found, subject, told = footing(forms: [bank])
-    at = found.level_spot(subject)
-    moved = GreenPlinth::Plan::Outline.polygon(subject.footprint, at: at)
-    expect(told.ground.top.contains?(moved)).to be(true)
-    expect(Math.hypot(*at)).to be_between(5, 9)
-    expect(found.uneven_mm(subject, at: at)).to be <= described_class::LEVEL_MM
+    there = found.level_spot(subject)
+    expect(told.ground.top.contains?(there.footprint_area)).to be(true)
+    expect(Math.hypot(*there.at_mm)).to be_between(5, 9)
+    expect(found.uneven_mm(there)).to be <= described_class::LEVEL_MM
   end
 
   it "finds none where all the ground is a slope" do

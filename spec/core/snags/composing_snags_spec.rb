@@ -53,7 +53,8 @@ RSpec.describe "Snags of composing" do
     "balance/float_load" => [
       { purpose: "floating_display", plinth: foam, subjects: [person["a", [0, 0], mass_g: 300]],
         limits: { "float_load_g" => 200 } }, /it will not float/, nil],
-    "balance/float_gap" => [{ purpose: "floating_display", plinth: foam.merge("thickness_mm" => 16), limits: { "float_gap_mm" => 12, "float_cover_mm" => 14 } },
+    "balance/float_gap" => [
+      { purpose: "floating_display", plinth: foam.merge("thickness_mm" => 16), limits: { "float_gap_mm" => 12, "float_cover_mm" => 14 } },
       /14 mm lie between driver and magnet, the driver works through 12 mm/, 0],
     "scale/road_width" => [{ features: road[70] },
       /70 mm wide, 2.45 m in life; a two-way country road is 4.5 m to 7 m/, 0],

@@ -20,6 +20,13 @@ RSpec.describe "Snags of the trade" do
   foam = board.merge("id" => "foam", "material" => "xps_foam", "sheet_mm" => 20)
   mud = ->(*parts) { [{ "id" => "own", "parts" => parts.map { |key, amount| { "material" => key, "amount" => amount } } }] }
 
+  tall = { "id" => "a", "kind" => "figure", "footprint" => spot[10], "height_mm" => 45, "at_mm" => [0, -10] }
+  soil = zone[course["earth_paste"]]
+  white, cement = %w[white_glue plastic_cement].map { |glue| { "glue" => glue } }
+  styrene = board.merge("id" => "sheet", "material" => "styrene_sheet", "sheet_mm" => 2)
+  doors = [{ "id" => "doors", "title" => "Doors", "technique" => "cut_openings", "on" => "building" }]
+  ramp = form["ramp", rect[100, 60], material: "cork_tile", from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 0, to_z_mm: 40]
+
   # [code, what it is about, scene that raises it, nearest scene that does not, which fix heals it (nil: none is offered)]
   [
     ["scale/grain_too_coarse", "grains that are not what the maker says", zone[course["gravel", grain_mm: [2, 3], represents: "sand"]],
@@ -38,6 +45,52 @@ RSpec.describe "Snags of the trade" do
       zone[course["foam_flock", cover_pct: 80], course["tufts"]], 0],
     ["balance/float_gap", "a stack of which nobody said what lies under the magnet",
       { purpose: "floating_display", limits: { float_gap_mm: 15 } }, { purpose: "floating_display", limits: { float_gap_mm: 25 } }, 0],
+    ["fit/feature_hangs", "a hut half over a terrace", { forms: [form["lift", rect[50, 60, [-25, 0]], material: "cork_tile", sheet_mm: 6]],
+                                                         features: [part["building", rect[20, 16]]], tasks: doors },
+      { forms: [form["lift", rect[50, 60, [-25, 0]], material: "cork_tile", sheet_mm: 6]],
+        features: [part["building", rect[20, 16, [12, 0]]]], tasks: doors }, 0],
+    ["fit/feature_hangs", "a crate on a bank as steep all over, which is no terrace",
+      { forms: [form["lift", rect[50, 60, [-25, 0]], material: "cork_tile", sheet_mm: 6]], features: [part["prop", rect[10, 10, [2, 0]]]] },
+      { forms: [ramp], features: [part["prop", rect[10, 10, [2, 0]]]] }, 0],
+    ["composition/bare_rear", "nothing at the back of what is looked at all round",
+      { purpose: "vignette", subjects: [tall], features: [part["rock", spot[12, [20, -14]], height_mm: 12]] },
+      { purpose: "vignette", subjects: [tall], features: [part["rock", spot[12, [20, 24]], height_mm: 12]] }, 0],
+    ["composition/bare_rear", "the same in a picture, which has no rear",
+      { purpose: "vignette", subjects: [tall] }, { purpose: "photo_set", subjects: [tall] }, 0],
+    ["compat/matt_over_gloss", "one coat of matt over gloss", zone[course["gloss_varnish"], course["matt_varnish"]],
+      zone[course["gloss_varnish"], course["matt_varnish", coats: 2]], 0],
+    ["fix/binder_pools", "three coats of glue at a dusting of sand",
+      zone[course["fine_sand", thickness_mm: 0.5], course["white_glue", coats: 3]],
+      zone[course["fine_sand", thickness_mm: 2], course["white_glue", coats: 3]], 0],
+    ["fix/grains_shed", "grain in one coat of glue, at play",
+      { purpose: "gaming_base", **zone[course["fine_sand", technique: "drop_in_binder"]] },
+      { purpose: "gaming_base", **zone[course["fine_sand", technique: "drop_in_binder"], course["acrylic_primer"]] }, 0],
+    ["fix/grains_shed", "grain in one coat of glue that is brushed dry",
+      zone[course["fine_sand", technique: "drop_in_binder"], course["acrylic_paint", technique: "dry_brush"]],
+      zone[course["fine_sand", technique: "drop_in_binder"]], 0],
+    ["habit/school_cost", "self-adhesive tufts in one place", zone[course["tufts", technique: "press_tufts"]],
+      { schools: { tufts: "self_adhesive" }, **zone[course["tufts", technique: "press_tufts"]] }, 0],
+    ["compat/weak_joint", "metal glued with white glue", { subjects: [tall.merge("material" => "white_metal", "fixing" => white)] },
+      { subjects: [tall.merge("material" => "white_metal", "fixing" => { "glue" => "superglue_gel" })] }, 0],
+    ["compat/weak_joint", "kit plastic cemented to wood", { subjects: [tall.merge("material" => "kit_plastic", "fixing" => cement)] },
+      { plinth: { outline: rect[100, 60], thickness_mm: 3, material: "plastic_base", key: "scuffed" }, forms: [styrene],
+        subjects: [tall.merge("material" => "kit_plastic", "fixing" => cement)] }, 0],
+    ["compat/weak_joint", "cork glued with white glue to plastic",
+      { plinth: { outline: rect[100, 60], thickness_mm: 3, material: "plastic_base", key: "scuffed" },
+        forms: [board.merge("fixing" => white)] }, { forms: [board.merge("fixing" => white)] }, 0],
+    ["fix/too_weak", "a tall heavy figure on small feet, at play",
+      { purpose: "gaming_base", subjects: [tall.merge("mass_g" => 12, "contact_mm2" => 42, "fixing" => white)], **soil },
+      { subjects: [tall.merge("mass_g" => 12, "contact_mm2" => 42, "fixing" => white)], **soil }, 0],
+    ["fix/too_weak", "the same, carried to a show",
+      { limits: { travels: true }, subjects: [tall.merge("mass_g" => 12, "contact_mm2" => 42, "fixing" => white)], **soil },
+      { limits: { travels: true }, subjects: [tall.merge("mass_g" => 12, "contact_mm2" => 160, "fixing" => white)], **soil }, 0],
+    ["dry/shut_in", "cloth on wet compound, painted over",
+      { forms: [form["mound", spot[50], material: "fibre_plaster", crown_mm: 14],
+        form["mound", spot[40], material: "plaster_cloth", crown_mm: 2, id: "cloth"]],
+        **zone[course["acrylic_paint"]] },
+      { forms: [form["mound", spot[50], material: "xps_foam", crown_mm: 14],
+        form["mound", spot[40], material: "plaster_cloth", crown_mm: 2, id: "cloth"]],
+        **zone[course["acrylic_paint"]] }, 0],
     ["composition/one_sided", "everything high on one side",
       { features: [part["rock", spot[8, [-35, 10]], height_mm: 30, id: "one"], part["sign", spot[2, [-30, -10]], height_mm: 32, id: "two"]],
         subjects: [{ "id" => "a", "kind" => "figure", "footprint" => spot[8], "height_mm" => 8, "at_mm" => [10, 0] }] },

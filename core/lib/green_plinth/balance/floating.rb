@@ -59,7 +59,7 @@ module GreenPlinth
       def to_h
         { "off_axis_mm" => off_axis_mm&.round(2), "off_axis_limit_mm" => off_axis_limit_mm.round(2), "gap_mm" => gap_mm&.round(2),
           "gap_most_mm" => gap_most_mm.round(2), "gap_limit_mm" => limits.float_gap_mm, "load_g" => load_g&.round(1),
-          "load_limit_g" => limits.float_load_g, "hovering" => hovering.map(&:name) }
+          "load_limit_g" => limits.float_load_g, "floating" => hovering.map(&:name) }
       end
 
       # @return [Float] mm, the maker's own or the usual share of the diameter of what floats

@@ -17,6 +17,17 @@ module GreenPlinth
       def focal? = false
       def turn_deg = 0
 
+      # @return [Feature] the same, so many mm away; only of what is outlined
+      def moved_by(dx, dy)
+        Feature.new(data.merge("outline" => Plan::Outline.shifted(outline, dx.round(1), dy.round(1))), pointer, catalogue)
+      end
+
+      # @return [Array(String, Object)] the member that says where it is, and what it says
+      def place = ["outline", outline]
+
+      # @return [RGeo geometry] what it takes of the ground
+      def foot_area = area
+
       # @return [Float, nil] mm² of its plan; nil where it has no place
       def plan_mm2 = outlined? ? area.area : nil
     end

@@ -19,6 +19,8 @@ module GreenPlinth
       def float_at_mm = @data["float_at_mm"]
       def float_load_g = @data["float_load_g"]
       def float_off_axis_mm = @data["float_off_axis_mm"]
+      # Whether it is carried to shows or games.
+      def travels? = @data["travels"] == true
       def budget_minor = @data["budget_minor"]
 
       # @return [Array<Place>] what it must go into

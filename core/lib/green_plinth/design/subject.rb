@@ -62,6 +62,15 @@ module GreenPlinth
       # @return [Subject] the same, elsewhere
       def moved_to(at) = Subject.new(data.merge("at_mm" => at), pointer, catalogue)
 
+      # @return [Subject] the same, so many mm away; to a tenth, as a ruler has it
+      def moved_by(dx, dy) = moved_to([(at_mm[0] + dx).round(1), (at_mm[1] + dy).round(1)])
+
+      # @return [Array(String, Object)] the member that says where it is, and what it says
+      def place = ["at_mm", at_mm]
+
+      # @return [RGeo geometry] what it takes of the ground
+      def foot_area = footprint_area
+
       # @return [Subject] the same, turned to so many degrees
       def turned_to(degrees) = Subject.new(data.merge("turn_deg" => degrees), pointer, catalogue)
 

@@ -35,12 +35,17 @@ module GreenPlinth
       # @param shape [RGeo geometry]
       # @return [Array(Float, Float), nil] mm, the lowest and the highest ground within it; nil off the base
       def range_in(shape)
+        cells = heights_in(shape) or return
+        cells.empty? ? at_middle(shape) : [cells.min, cells.max]
+      end
+
+      # @param shape [RGeo geometry]
+      # @return [Numo::DFloat, nil] mm, the ground in each cell that lies mostly within it; nil off the grid
+      def heights_in(shape)
         window = grid.window(*Plan::Geos.bounds(shape)) unless shape.empty?
         return unless window
 
-        inside = (Coverage.of(shape, grid.crop(*window)) > 0.5) & (weight[*window] > 0.5)
-        cells = height[*window][inside]
-        cells.empty? ? at_middle(shape) : [cells.min, cells.max]
+        height[*window][(Coverage.of(shape, grid.crop(*window)) > 0.5) & (weight[*window] > 0.5)]
       end
 
       # @return [Integer, nil] index of the zone that holds most of a cell

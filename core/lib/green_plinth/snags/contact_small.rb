@@ -11,12 +11,16 @@ module GreenPlinth
       LEAST_MM2 = 20
       MOST_G = 30
 
+      # @return [Float, nil] g on each 100 mm² of contact
+      def self.load(subject) = subject.mass_g && (subject.mass_g.to_f / subject.contact_mm2 * 100)
+
+      # @param subject [Design::Subject] whose contact is known
+      def self.small?(subject) = subject.contact_mm2 < LEAST_MM2 || (load(subject) || 0) > MOST_G
+
       def snags
-        design.subjects.select { |subject| subject.mount.trait?("glue_alone") && subject.contact_mm2 }.filter_map do |subject|
-          contact = subject.contact_mm2
-          load = subject.mass_g && (subject.mass_g.to_f / contact * 100)
-          snag_of(subject, contact, load) if contact < LEAST_MM2 || (load && load > MOST_G)
-        end
+        glued = design.subjects.select { |subject| subject.mount.trait?("glue_alone") && subject.contact_mm2 }
+        small = glued.select { |subject| self.class.small?(subject) }
+        small.map { |subject| snag_of(subject, subject.contact_mm2, self.class.load(subject)) }
       end
 
       private

@@ -10,7 +10,6 @@ module GreenPlinth
 
       # Of the smaller so much may be shared: feet are sunk and foliage gives way (from memory).
       ALLOWED = 0.25
-      FARTHEST_MM = 80
 
       def snags
         upright = design.outlined_features.select { |feature| feature.kind.trait?("bars_feet") }
@@ -30,27 +29,8 @@ module GreenPlinth
         return if shared <= ALLOWED * mover.area.area
 
         both = "#{mover.name.capitalize} and #{still.name} stand on the same #{number(shared)} mm²"
-        snag(mover.pointer, "#{both}: only one of them fits there.", away(mover, still))
-      end
-
-      # The least move straight away from the other that clears it.
-      def away(mover, still)
-        x, y = mover.middle
-        dx, dy = x - still.middle[0], y - still.middle[1]
-        long = Math.hypot(dx, dy)
-        dx, dy, long = 0.0, 1.0, 1.0 if long < 1e-6
-        (1..FARTHEST_MM).each do |run|
-          outline = Plan::Outline.shifted(mover.outline, (dx / long * run).round(2), (dy / long * run).round(2))
-          shape = Plan::Outline.polygon(outline)
-          return put("move #{mover.name} #{mm(run)} away", "#{mover.pointer}/outline", outline) if free?(shape, mover)
-        end
-        nil
-      end
-
-      def free?(shape, mover)
-        @evaluation.ground.top.contains?(shape) && (design.outlined_features - [mover]).none? do |other|
-          other.kind.trait?("bars_feet") && other.area.intersects?(shape)
-        end
+        snag(mover.pointer, "#{both}: only one of them fits there.",
+          move(mover, @evaluation.nearest_place.find(mover, toward: away_from(still, mover))))
       end
     end
   end

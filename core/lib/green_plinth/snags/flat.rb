@@ -23,15 +23,9 @@ module GreenPlinth
 
       private
 
-      # A torn bank over the back third.
       def raised(heights)
         height = (heights.longer_side * RAISE).round
-        ring = Plan::Geos.rings(heights.back.simplify(0.5)).first or return
-        form = { "id" => fresh("bank"), "name" => "raised back", "kind" => design.kinds.form("lift").key,
-                 "material" => design.kinds.work("bank", "material"),
-                 "sheet_mm" => [height, 1].max, "sheets" => 1,
-                 "edge" => { "kind" => design.kinds.with("edges", "ragged").key, "run_mm" => (height / 2.0).round(1) },
-                 "outline" => { "kind" => "polygon", "points_mm" => ring[0..-2].map { |x, y| [x.round(1), y.round(1)] } } }
+        form = RaisedBack.new(@evaluation).form(fresh("bank"), height) or return
         Fix.new("raise the back third by #{mm(height)} of cork", [append("forms", form)])
       end
     end

@@ -9,7 +9,6 @@ module GreenPlinth
       weight 180
       # What makers leave between silhouettes (from memory), mm.
       WANTED_MM = 1.0
-      TURN_DEG = 15
 
       def snags
         design.subjects.combination(2).filter_map do |one, other|
@@ -32,10 +31,8 @@ module GreenPlinth
       def run_into?(one, other) = one.distance(other).zero? && Plan::Geos.area(one.intersection(other)) > LEAST_MM2
 
       def turned(mover, still)
-        turn = (1..12).flat_map { |i| [i * TURN_DEG, -i * TURN_DEG] }.find do |by|
-          mover.turned_to((mover.turn_deg + by) % 360).shadow.distance(still.shadow) >= WANTED_MM
-        end
-        turn && put("turn #{mover.name} by #{turn}°", "#{mover.pointer}/turn_deg", (mover.turn_deg + turn) % 360)
+        there = @evaluation.nearest_place.turn(mover) { |turned| turned.shadow.distance(still.shadow) >= WANTED_MM }
+        there && put("turn #{mover.name} to #{number(there.turn_deg)}°", "#{mover.pointer}/turn_deg", there.turn_deg)
       end
     end
   end

@@ -10,9 +10,8 @@ module GreenPlinth
       # Half a subject in a group is seen enough; of the one that is looked at first, more (from memory), percent.
       LEAST_PCT = 40
       LEAST_FOCAL_PCT = 65
-      # How far a move may go, mm, and in how many directions it is tried.
+      # How far a move may go, mm.
       MOVES_MM = [4, 8, 12, 16, 24, 32, 48, 64].freeze
-      DIRECTIONS = 12
 
       def snags
         return [] unless design.purpose.trait?("shown")
@@ -40,26 +39,10 @@ module GreenPlinth
 
       # The nearest free place on the top from which it is seen.
       def moved(subject)
-        MOVES_MM.product((0...DIRECTIONS).to_a).each do |run, step|
-          angle = 2 * Math::PI * step / DIRECTIONS
-          at = [subject.at_mm[0] + (Math.cos(angle) * run), subject.at_mm[1] + (Math.sin(angle) * run)].map { |value| value.round(1) }
-          return put("move it #{mm(run)} into sight", "#{subject.pointer}/at_mm", at) if free?(subject, at) &&
-            seen_at(subject, at) >= least(subject)
+        there = @evaluation.nearest_place.find(subject, runs: MOVES_MM) do |moved|
+          (@evaluation.sight.visible_pct(moved, anew: true) || 0) >= least(subject)
         end
-        nil
-      end
-
-      def free?(subject, at)
-        shape = subject.moved_to(at).footprint_area
-        @evaluation.ground.top.contains?(shape) && others(subject).none? { |other| other.intersects?(shape) }
-      end
-
-      def others(subject)
-        (design.subjects - [subject]).map(&:footprint_area) + design.outlined_features.map(&:area)
-      end
-
-      def seen_at(subject, at)
-        @evaluation.sight.visible_pct(subject.moved_to(at), anew: true) || 0
+        move(subject, there, "into sight")
       end
     end
   end

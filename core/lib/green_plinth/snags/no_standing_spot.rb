@@ -16,18 +16,14 @@ module GreenPlinth
           next if uneven.nil? || uneven <= allowed(subject)
 
           differs = "Under #{subject.name} the ground differs by #{mm(uneven)}"
-          snag(subject.pointer, "#{differs}: there is no level spot to stand on, and one hacked in later shows.", moved(subject))
+          snag(subject.pointer, "#{differs}: there is no level spot to stand on, and one hacked in later shows.",
+            move(subject, @evaluation.footing.level_spot(subject), "to level ground"))
         end
       end
 
       private
 
       def allowed(subject) = Composition::Footing::LEVEL_MM * (subject.kind.trait?("sprung") ? SPRUNG : 1)
-
-      def moved(subject)
-        at = @evaluation.footing.level_spot(subject) or return
-        put("move it #{mm(Math.hypot(at[0] - subject.at_mm[0], at[1] - subject.at_mm[1]))} to level ground", "#{subject.pointer}/at_mm", at)
-      end
     end
   end
 end

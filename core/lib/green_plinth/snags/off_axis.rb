@@ -15,8 +15,8 @@ module GreenPlinth
         off = floating.off_axis_mm
         return [] if off.nil? || off <= floating.off_axis_limit_mm
 
-        [snag("/plinth",
-          "What floats has its middle #{mm(off)} off the axis, where #{mm(floating.off_axis_limit_mm)} hang level: imbalance makes it wobble.",
+        limit = mm(floating.off_axis_limit_mm)
+        [snag("/plinth", "What floats has its middle #{mm(off)} off the axis, where #{limit} hang level: imbalance makes it wobble.",
           countered(floating))]
       end
 

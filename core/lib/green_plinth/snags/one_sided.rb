@@ -58,20 +58,10 @@ module GreenPlinth
       end
 
       def shifted(part, (dx, dy))
-        subject = part.is_a?(Design::Subject)
-        at = [part.middle[0] + dx, part.middle[1] + dy].map { |value| value.round(1) }
-        outline = Plan::Outline.shifted(part.outline, dx.round(1), dy.round(1)) unless subject
-        shape = subject ? part.moved_to(at).footprint_area : Plan::Outline.polygon(outline)
-        return unless @evaluation.ground.top.contains?(shape) && others(part).none? { |other| other.intersects?(shape) }
+        there = part.moved_by(dx, dy)
+        return unless @evaluation.nearest_place.free?(there)
 
-        label = "move #{part.name} to the other side"
-        subject ? put(label, "#{part.pointer}/at_mm", at) : put(label, "#{part.pointer}/outline", outline)
-      end
-
-      # By their places in the file: solids are remembered, and may hold the same part of an earlier reading.
-      def others(part)
-        rest = ->(parts) { parts.reject { |other| other.pointer == part.pointer } }
-        rest[design.subjects].map(&:footprint_area) + rest[design.outlined_features].map(&:area)
+        put("move #{part.name} to the other side", "#{part.pointer}/#{there.place.first}", there.place.last)
       end
     end
   end

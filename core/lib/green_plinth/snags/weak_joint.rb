@@ -2,31 +2,33 @@
 
 module GreenPlinth
   module Snags
-    # A glue that does not hold what it is to hold.
+    # A glue that does not hold one of the two that it joins. Which glue holds what stands with the glue, under holds_on.
     class WeakJoint < Check
       code "compat/weak_joint"
       severity "spoils"
       weight 565
 
       def snags
-        (design.forms + design.features).filter_map do |part|
-          glue = catalogue[part.glue]
-          holds = glue&.[]("holds_on")
-          next if holds.nil? || part.material.nil? || holds.any? { |trait| part.material.trait?(trait) }
-
-          snag(part.pointer, "#{glue.name.capitalize} does not hold #{part.material.name}: #{part.name} comes off.", instead(part))
-        end
+        glued = design.subjects.select { |subject| subject.mount.trait?("glue_alone") }
+        [*design.forms.reject(&:cut?), *design.outlined_features, *glued].filter_map { |part| judged(part, @evaluation.joints.of(part)) }
       end
 
       private
 
-      # The first that holds it and does it no harm.
-      def instead(part)
-        foam = part.material.trait?("foam")
+      def judged(part, joint)
+        slips = joint.slips or return
+
+        snag(part.pointer, "#{joint.glue.name.capitalize} does not hold #{slips.name}: #{part.name} comes off.", instead(part, joint))
+      end
+
+      # The first that holds both and does no harm.
+      def instead(part, joint)
         glue = catalogue.materials.each_value.find do |one|
-          one.trait?("holds") && one["holds_on"].nil? && !one.trait?("mist") && !(foam && one.trait?("eats_foam")) && one.open_min
+          one.trait?("holds") && !one.trait?("mist") && one.open_min && joint.with(one).then { |other| other.slips.nil? && !other.eats? }
         end
-        glue && put("use #{glue.name}", "#{part.pointer}/fixing/glue", glue.key)
+        return unless glue
+
+        put("use #{glue.name}", "#{part.pointer}/fixing", (part.data["fixing"] || {}).merge("glue" => glue.key))
       end
     end
   end

@@ -11,15 +11,16 @@ module GreenPlinth
       # @param design [Design]
       # @param first [Step]
       # @param later [Step]
+      # @param at_least_min [Integer, nil] minutes between them
       # @return [Array<Hash>] a patch
-      def self.patch(design, first, later)
+      def self.patch(design, first, later, at_least_min: nil)
         parts = [first, later].map { |step| design.identified.find { |part| step.where.include?(part.pointer) } }
         return [] if parts.include?(nil) || parts.uniq.size == 1
 
         fresh = design.fresh_ids("course").first(2)
         ids = parts.map { |part| part.id || fresh.shift }
         named = parts.zip(ids).reject { |part, _| part.id }
-        wish = { "first" => ids[0], "then" => ids[1] }
+        wish = { "first" => ids[0], "then" => ids[1], "at_least_min" => at_least_min }.compact
         [*named.map { |part, id| { "op" => "add", "path" => "#{part.pointer}/id", "value" => id } },
          design.append("order", wish)]
       end

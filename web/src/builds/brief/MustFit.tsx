@@ -1,5 +1,7 @@
 import Button from "@mui/material/Button";
+import FormControlLabel from "@mui/material/FormControlLabel";
 import Stack from "@mui/material/Stack";
+import Switch from "@mui/material/Switch";
 import TextField from "@mui/material/TextField";
 import type { PlinthFile } from "../../api/types";
 import { useCatalogue } from "../../common/catalogue";
@@ -7,7 +9,8 @@ import { FieldRows } from "../inspector/FieldRows";
 import { named } from "../inspector/partFields";
 import { useBuildSession, useFile } from "../useSession";
 
-type Place = NonNullable<NonNullable<PlinthFile["limits"]>["fit_in"]>[number];
+type Limits = NonNullable<PlinthFile["limits"]>;
+type Place = NonNullable<Limits["fit_in"]>[number];
 
 const SIZES = ["fit_width_mm", "fit_depth_mm", "fit_height_mm", "fit_mass_g"];
 const CHANGED = "what it must fit";
@@ -16,14 +19,13 @@ const CHANGED = "what it must fit";
 export function MustFit() {
   const session = useBuildSession();
   const file = useFile();
-  const sizes = named(useCatalogue(), SIZES);
+  const catalogue = useCatalogue();
+  const sizes = named(catalogue, SIZES);
   const places: Place[] = file.limits?.fit_in ?? [];
-  const add = () => {
-    const next = [...places, { name: "the case" }];
-    session.edit("Say what it must fit", [
-      file.limits ? { op: "add", path: "/limits/fit_in", value: next } : { op: "add", path: "/limits", value: { fit_in: next } },
+  const limit = <Key extends keyof Limits>(label: string, key: Key, value: Limits[Key]) =>
+    session.edit(label, [
+      file.limits ? { op: "add", path: `/limits/${key}`, value } : { op: "add", path: "/limits", value: { [key]: value } },
     ]);
-  };
   return (
     <Stack sx={{ gap: 1, width: "100%" }}>
       {places.map((place, index) => {
@@ -46,9 +48,18 @@ export function MustFit() {
           </Stack>
         );
       })}
-      <Button sx={{ alignSelf: "flex-start" }} onClick={add}>
+      <Button sx={{ alignSelf: "flex-start" }} onClick={() => limit("Say what it must fit", "fit_in", [...places, { name: "the case" }])}>
         It must go into a case, a shelf or a box
       </Button>
+      <FormControlLabel
+        label={named(catalogue, ["travels"])[0]?.name}
+        control={
+          <Switch
+            checked={file.limits?.travels ?? false}
+            onChange={({ target }) => limit("Say whether it travels", "travels", target.checked)}
+          />
+        }
+      />
     </Stack>
   );
 }
