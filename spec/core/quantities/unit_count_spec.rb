@@ -70,6 +70,15 @@ RSpec.describe "Units by kind of part" do
     expect(counted(built("kerb", bent, "kerb", height_mm: 5)).count).to eq((70 / 92.1).ceil)
   end
 
+  # Dashes of 2 m with gaps of 4 m (TSRGD diagram 1008) at 1:50: 40 and 80 mm. Along 480 mm: four.
+  it "counts dashes along their line, and none to spare" do
+    line = { "kind" => "strip", "points_mm" => [[-240, 0], [240, 0]], "width_mm" => 2 }
+    told = counted(built("road", line, "line_uk"), scale: 50)
+    expect([told.count, told.to_get, told.of]).to eq([4, 4, "dashes along the line"])
+    own = built("road", line, "line_uk").merge("technique" => "mark_road", "unit" => { "length_mm" => 20, "joint_mm" => 40 })
+    expect(counted(own, scale: 50).count).to eq(8)
+  end
+
   it "counts nothing for a thing that comes in no units, or a part without a place" do
     expect(counted(built("wall", rectangle(40, 6), "person", height_mm: 20))).to be_nil
     expect(counted({ "id" => "f", "kind" => "wall", "unit" => { "represents" => "brick_uk" }, "height_mm" => 20 })).to be_nil

@@ -82,6 +82,27 @@ RSpec.describe "Relief" do
       expect(height(made, 25, 0)).to be_within(0.3).of(5)
     end
 
+    # Beside a straight bevel the filler is a triangle between the crest, the bevel's foot and its own: h × (h / tan s − r) / 2
+    # on each mm of both sides.
+    [[10, 6, 45], [10, 2, 60], [5, 1, 30], [15, 5, 60], [20, 0.4, 45]].each do |high, run, deg|
+      it "fill from the crest of a bevel #{high} mm high and #{run} mm wide to #{deg}°" do
+        bevelled = lift(high, rectangle(40, 60), edge: { kind: "bevel", run_mm: run })
+        skim = strata(bevelled, form("skim", "s", rectangle(100, 60), slope_deg: deg)).last
+        exact = 2 * 60 * high * ((high / Math.tan(deg * Math::PI / 180)) - run) / 2
+        expect(skim.volume_mm3).to be_within(exact * 0.03).of(exact)
+      end
+    end
+
+    # Four triangles of the same height along 46 mm, and at the corners a quarter of a cone of filler each, less a quarter of the
+    # pyramid that the bevel leaves: π k² h / 3 − 4/3 r² h.
+    it "fill round the corners of one that stands askew" do
+      askew = lift(10, rectangle(50, 50, turn_deg: 27), edge: { kind: "bevel", run_mm: 2 })
+      skim = strata(askew, form("skim", "s", rectangle(100, 100), slope_deg: 45),
+        plinth: { "outline" => rectangle(100, 100), "thickness_mm" => 20, "material" => "mdf", "key" => "scuffed" }).last
+      exact = (4 * 46 * 10 * (10 - 2) / 2.0) + (Math::PI * (10**2) * 10 / 3) - (4.0 / 3 * (2**2) * 10)
+      expect(skim.volume_mm3).to be_within(exact * 0.03).of(exact)
+    end
+
     it "fill nothing where the ground is flat" do
       expect(strata(form("skim", "slope", rectangle(40, 40),
         slope_deg: 30)).first.volume_mm3).to be_within(1e-6).of(0)

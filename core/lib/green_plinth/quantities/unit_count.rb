@@ -11,9 +11,10 @@ module GreenPlinth
       # A roof's area over its plan's, at a usual pitch of 40° (from memory).
       ROOF = 1 / Math.cos(40 * Math::PI / 180)
 
-      Count = Struct.new(:part, :name, :of, :count, :size_mm, :joint_mm, keyword_init: true) do
+      # painted: they are marks, of which none breaks.
+      Count = Struct.new(:part, :name, :of, :count, :size_mm, :joint_mm, :painted, keyword_init: true) do
         # @return [Integer] with waste and spares
-        def to_get = (count * (1 + WASTE + SPARE)).ceil
+        def to_get = painted ? count : (count * (1 + WASTE + SPARE)).ceil
 
         def to_h
           { "where" => "#{part.pointer}/unit", "part" => part.name, "name" => name, "of" => of, "count" => count, "to_get" => to_get,
@@ -21,9 +22,10 @@ module GreenPlinth
         end
       end
 
+      DASHES = { "along" => %w[length_mm], "words" => "dashes along the line" }.freeze
       # The unit of one part at its scale, mm; sides nil where nobody says.
       Block = Struct.new(:thing, :length, :width, :height, :joint)
-      private_constant :Block
+      private_constant :Block, :DASHES
 
       # @param areas [Proc] zone → mm² of the top it keeps
       def initialize(design, areas)
@@ -43,22 +45,30 @@ module GreenPlinth
         return unless number
 
         Count.new(part: part, name: piece.thing&.name || "units", of: of, count: number.ceil, size_mm: piece.to_a[1..3],
-          joint_mm: piece.joint)
+          joint_mm: piece.joint, painted: marked?(part, piece))
       end
 
       # As the maker sizes it, else as it is in life.
       def piece(unit)
         thing = @things[unit.represents]
-        sides = Design::Unit::SIDES.zip(thing&.size_mm || []).map { |side, life| unit[side] || (life && (life / @design.scale)) }
-        Block.new(thing, *sides, unit.joint_mm || (thing&.joint_mm ? thing.joint_mm / @design.scale : 0.0))
+        life = thing&.gap_mm ? [thing.range_mm.typical] : thing&.size_mm
+        sides = Design::Unit::SIDES.zip(life || []).map { |side, real| unit[side] || (real && (real / @design.scale)) }
+        Block.new(thing, *sides, unit.joint_mm || ((thing&.gap_mm || thing&.joint_mm || 0.0) / @design.scale))
       end
 
       # @return [Array(String, Float), nil] what is counted, and how many; nil while a measure is missing
       def number(part, piece)
+        return by_run(part, piece, DASHES) if marked?(part, piece)
         return on_the_ground(@areas.call(part), piece) if part.is_a?(Design::Zone)
 
         way = part.kind["counted"] || { "as" => "ground" }
         send(:"by_#{way["as"]}", part, piece, way)
+      end
+
+      # Dashes are painted along a line, and are no paving.
+      def marked?(part, piece)
+        technique = part.is_a?(Design::Feature) ? @design.catalogue.technique(part.technique) : nil
+        !piece.thing&.gap_mm.nil? || technique&.phase == :marking
       end
 
       # Both faces and all between: as many leaves as the wall is thick.

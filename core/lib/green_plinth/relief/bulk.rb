@@ -17,6 +17,7 @@ module GreenPlinth
         @grid = Grid.new(Plan::Geos.bounds(domain))
         @weight = Coverage.of(domain, @grid)
         @height = Numo::DFloat.zeros(*@grid.shape)
+        @sloping = Numo::DFloat.zeros(*@grid.shape)
         @strata = pile(forms, memo).freeze
       end
 
@@ -25,16 +26,16 @@ module GreenPlinth
 
       private
 
-      # A layer of the pile: the form laid, and the ground as it then is.
-      Held = Struct.new(:stratum, :height)
+      # A layer of the pile: the form laid, and the ground as it then is, with how far its sloping sides' crests stand back.
+      Held = Struct.new(:stratum, :height, :sloping)
       private_constant :Held
 
       def pile(forms, memo)
         under = Memo.digest([@plinth.data, forms.select(&:overhang?).map(&:outline)])
         forms.map do |form|
           under = under + Memo.digest(form.data)
-          layer = memo.fetch(:form, under) { lay(form).then { |stratum| Held.new(stratum, @height.copy) } }
-          @height = layer.height.copy
+          layer = memo.fetch(:form, under) { lay(form).then { |stratum| Held.new(stratum, @height.copy, @sloping.copy) } }
+          @height, @sloping = layer.height.copy, layer.sloping.copy
           layer.stratum
         end
       end
@@ -49,8 +50,9 @@ module GreenPlinth
         window = placed_cover.window
         cover = placed_cover.relative(weight)
         layer = Laying.new(grid: @grid, window: window, form: form, shape: shape, top: @top, cover: cover,
-          ground: height[*window], drapes: drapes?(form), floor: -@plinth.thickness_mm).call
+          ground: height[*window], sloping: @sloping[*window], drapes: drapes?(form), floor: -@plinth.thickness_mm).call
         height[*window] = height[*window] + (cover * layer.rise)
+        @sloping[*window] = Numo::DFloat.maximum(@sloping[*window], layer.sloping)
         Stratum.new(form, window, { base: layer.base, top: layer.base + layer.body, cover: cover }, figures(layer, window, cover, area))
       end
 

@@ -5,8 +5,9 @@ module GreenPlinth
     # One form laid on the ground under it, over its window of the grid.
     class Laying
       # base and body: under side and thickness of the form itself; rise: what the ground gains (a cut: loses);
-      # void: the gap a rigid sheet leaves below, nil for what leaves none; through: 1 where a cut leaves nothing.
-      Deposit = Struct.new(:form, :base, :body, :rise, :void, :through, keyword_init: true) do
+      # void: the gap a rigid sheet leaves below, nil for what leaves none; through: 1 where a cut leaves nothing;
+      # sloping: mm from the middle of its own sloping side to the crest, 0 where it has none.
+      Deposit = Struct.new(:form, :base, :body, :rise, :void, :through, :sloping, keyword_init: true) do
         def cut? = form.cut?
         def sheer? = form.lift? && form.run_mm.zero?
       end
@@ -16,7 +17,7 @@ module GreenPlinth
       # A cut that leaves less than this of the plinth goes through it, mm.
       SKIN_MM = 0.01
 
-      def initialize(grid:, window:, form:, shape:, top:, cover:, ground:, drapes:, floor:)
+      def initialize(grid:, window:, form:, shape:, top:, cover:, ground:, sloping:, drapes:, floor:)
         @grid = grid
         @window = window
         @form = form
@@ -24,6 +25,7 @@ module GreenPlinth
         @top = top
         @cover = cover
         @ground = ground
+        @sloping = sloping
         @drapes = drapes
         @floor = floor
       end
@@ -36,7 +38,7 @@ module GreenPlinth
       def zeros = Numo::DFloat.zeros(*@cover.shape)
 
       def layer(base:, body:, rise: body, void: zeros, through: zeros)
-        Deposit.new(form: @form, base: base, body: body, rise: rise, void: void, through: through)
+        Deposit.new(form: @form, base: base, body: body, rise: rise, void: void, through: through, sloping: @sides || zeros)
       end
 
       def lift
@@ -94,7 +96,7 @@ module GreenPlinth
       end
 
       def skim
-        filled = SlopeLimit.new(@form.slope_deg, @grid.cell).call(support, @cover > 0.5)
+        filled = SlopeLimit.new(@form.slope_deg, @grid.cell, @sloping).call(support, @cover > 0.5)
         layer(base: support, body: filled - support)
       end
 
@@ -102,7 +104,9 @@ module GreenPlinth
       def slope_in
         return zeros + 1.0 if @form.run_mm.zero?
 
-        (EdgeDistance.within(free_sides, @grid, @form.run_mm)[*@window] / @form.run_mm).clip(0.0, 1.0)
+        share = (EdgeDistance.within(free_sides, @grid, @form.run_mm)[*@window] / @form.run_mm).clip(0.0, 1.0)
+        @sides = Numo::DFloat.cast((share < 1.0) & (@cover > 1e-3)) * (@form.run_mm / 2.0)
+        share
       end
 
       # A bevel runs along the sides that lie inside the top, not where the plinth's edge cuts the form off.

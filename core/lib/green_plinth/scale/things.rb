@@ -60,6 +60,9 @@ module GreenPlinth
         # @return [Array(Float, Float, Float), nil] mm in life: length, width and height of one unit
         def size_mm = @data["size_mm"]&.map(&:to_f)
 
+        # @return [Float, nil] mm in life between one and the next, of what comes in dashes
+        def gap_mm = @data["gap"] && (@data["gap"] * IN_MM.fetch(@data["unit"]))
+
         # @return [String, nil] the kind of subject or feature whose silhouette stands for it
         def drawn_as = @data["drawn_as"]
 
