@@ -63,13 +63,13 @@ RSpec.describe "Lengths of life against what is published" do
   # Source: MUTCD 2009, section 3A.06: broken lines of 10 ft segments and 30 ft gaps; normal lines 4 to 6 in wide.
   it("US markings") do
     expect(range("line_us").typical).to be_within(3).of(10 * 304.8)
-    expect(catalogue.things["line_us"]["gap"] * 1000).to be_within(6).of(30 * 304.8)
+    expect(catalogue.things["line_us"]["apart"] * 1000).to be_within(6).of(30 * 304.8)
     expect([range("road_line").low,
       range("road_line").high]).to match([be_within(2).of(4 * 25.4), be_within(3).of(6 * 25.4)])
   end
 
   # Source: TSRGD, diagram 1008: 2 m marks, 4 m gaps to 40 mph.
-  it("UK centre line") { expect([range("line_uk").typical, catalogue.things["line_uk"]["gap"]]).to eq([2000, 4]) }
+  it("UK centre line") { expect([range("line_uk").typical, catalogue.things["line_uk"]["apart"]]).to eq([2000, 4]) }
 
   # Source: EN 13674-1: profile heights 172 mm (60E1) and 149 mm (49E1). NEM 010 table: gauge of H0 16.5 mm is 1435/87 by name.
   it("rails and gauge") do

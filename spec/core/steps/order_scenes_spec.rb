@@ -61,6 +61,14 @@ RSpec.describe "The order of work of a scene" do
       expect(codes).not_to include("order/messy_before_clear")
     end
 
+    it "sands a road flush before anybody painted stands beside it, which is no matter of course for a road of setts" do
+      painted = figure(round(10, at: [-30, 0]), state: "painted")
+      lane = ->(material) { zone(course(material, id: "road"), outline: east_side, ground: "road") }
+      expect(planned(zones: [lane["road_plaster"]], subjects: [painted])).to come_in_order("road", "figure/mount")
+      codes = evaluation(plain_file(zones: [lane["tile_grout"]], subjects: [painted])).order.waits.map(&:code)
+      expect(codes).not_to include("order/messy_before_clear")
+    end
+
     it "ballasts when the ground beside is dry" do
       paste = zone(course("earth_paste", id: "paste"), outline: polygon([-48, -28], [48, -28], [48, -12], [-48, -12]))
       track = feature("track", { "kind" => "strip", "points_mm" => [[-45, 0], [45, 0]], "width_mm" => 20 })

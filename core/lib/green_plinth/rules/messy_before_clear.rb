@@ -2,11 +2,11 @@
 
 module GreenPlinth
   module Rules
-    # Scattering, flooding, spraying and grassing reach farther than where they are done.
+    # Scattering, flooding, spraying, grassing and sanding reach farther than where they are done.
     class MessyBeforeClear < Rule
       code "order/messy_before_clear"
       strength :advice
-      why "grains, fibres and mist fly all over the base"
+      why "grains, fibres, dust and mist fly all over the base"
       wait :handle
 
       private

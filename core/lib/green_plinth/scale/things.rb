@@ -61,7 +61,7 @@ module GreenPlinth
         def size_mm = @data["size_mm"]&.map(&:to_f)
 
         # @return [Float, nil] mm in life between one and the next, of what comes in dashes
-        def gap_mm = @data["gap"] && (@data["gap"] * IN_MM.fetch(@data["unit"]))
+        def gap_mm = @data["apart"] && (@data["apart"] * IN_MM.fetch(@data["unit"]))
 
         # @return [String, nil] the kind of subject or feature whose silhouette stands for it
         def drawn_as = @data["drawn_as"]
