@@ -93,11 +93,17 @@ module GreenPlinth
       each_bit(gained) { |at| @below[at] |= lost }
     end
 
+    # A machine word at a time: whole numbers of hundreds of bits are made anew by each operation.
+    WORD = 62
+    private_constant :WORD
+
     def each_bit(bits)
-      while bits.positive?
-        lowest = bits & -bits
-        yield lowest.bit_length - 1
-        bits ^= lowest
+      bits.digits(1 << WORD).each_with_index do |word, at|
+        while word.positive?
+          lowest = word & -word
+          yield (at * WORD) + lowest.bit_length - 1
+          word ^= lowest
+        end
       end
     end
 

@@ -39,7 +39,7 @@ module GreenPlinth
       def feature_clearances
         @feature_clearances ||= shadows.flat_map do |subject, shadow|
           box = grown(Plan::Geos.bounds(shadow))
-          outlined.select { |_, _, other| meets?(box, other) }.filter_map do |feature, shape, _|
+          outlined.select { |_, _, other| Plan::Geos.boxes_meet?(box, other) }.filter_map do |feature, shape, _|
             mm = shape.distance(shadow)
             { "between" => [subject.id, feature.id], "mm" => mm.round(3) } if mm <= NEAR_MM
           end
@@ -59,10 +59,7 @@ module GreenPlinth
 
       # @return [RGeo geometry] everything that stands, as one area
       def taken
-        @taken ||= begin
-          subjects = @design.subjects.map(&:footprint_area)
-          Plan::Geos.union(subjects + outlined.map { |_, shape, _| shape.simplify(SIMPLIFY_MM) })
-        end
+        @taken ||= Plan::Geos.union([standing_area, *trodden])
       end
 
       # @return [Float] percent of the top
@@ -80,7 +77,7 @@ module GreenPlinth
 
       # Roads, rails and paving are ground to the eye.
       # @return [Float] percent of the top under what stands on it
-      def standing_pct = 100 * Plan::Geos.area(Plan::Geos.union(standing).intersection(@top)) / @top.area
+      def standing_pct = 100 * Plan::Geos.area(standing_area.intersection(@top)) / @top.area
 
       # @return [Float] things on a square decimetre
       def per_dm2 = standing.size / (@top.area / MM2_PER_DM2)
@@ -97,10 +94,11 @@ module GreenPlinth
 
       private
 
-      def standing
-        @standing ||= @design.subjects.map(&:footprint_area) +
-          outlined.reject { |feature, _, _| feature.kind.trait?("trodden") }.map { |_, shape, _| shape.simplify(SIMPLIFY_MM) }
-      end
+      def standing = @standing ||= @design.subjects.map(&:footprint_area) + simplified(ways.last)
+      def trodden = simplified(ways.first)
+      def standing_area = @standing_area ||= Plan::Geos.union(standing)
+      def ways = @ways ||= outlined.partition { |feature, _, _| feature.kind.trait?("trodden") }
+      def simplified(parts) = parts.map { |_, shape, _| shape.simplify(SIMPLIFY_MM) }
 
       # @return [Array<Array(Subject, RGeo geometry)>]
       def shadows = @shadows ||= @design.subjects.map { |subject| [subject, subject.shadow] }
@@ -114,7 +112,6 @@ module GreenPlinth
       end
 
       def grown((min_x, min_y, max_x, max_y)) = [min_x - NEAR_MM, min_y - NEAR_MM, max_x + NEAR_MM, max_y + NEAR_MM]
-      def meets?(a, b) = a[0] <= b[2] && b[0] <= a[2] && a[1] <= b[3] && b[1] <= a[3]
 
       def mirror(polygon)
         flip = ->(ring) { Plan::Geos::FACTORY.linear_ring(ring.points.map { |point| Plan::Geos.point([-point.x, point.y]) }) }

@@ -8,7 +8,7 @@ module GreenPlinth
       # Places are tried on rings: one mm apart near by, two farther off, in so many directions, to this share of the longer side.
       NEAR_MM = 10
       DIRECTIONS = 16
-      FARTHEST = 0.5
+      FARTHEST = 0.4
       # Less than this over the edge is drawing, mm².
       LEAST_MM2 = 0.5
 
@@ -33,20 +33,20 @@ module GreenPlinth
       # @yield [part] moved: whether it is right there
       # @return [Design::Subject, Design::Feature, nil] the part there
       def find(part, toward: nil, runs: rings, quick: ->(_x, _y) { true })
-        others = taken_beside(part)
+        box, others = Plan::Geos.bounds(part.foot_area), boxed(taken_beside(part))
         moves(toward || [0.0, 1.0], runs).each do |dx, dy|
-          x, y = part.middle[0] + dx, part.middle[1] + dy
-          next unless @ground.top.contains?(Plan::Geos.point([x, y])) && quick.call(x, y)
+          here = [box[0] + dx, box[1] + dy, box[2] + dx, box[3] + dy]
+          next unless on_top?(here) && quick.call(part.middle[0] + dx, part.middle[1] + dy)
 
           moved = part.moved_by(dx, dy)
-          return moved if free?(moved, others) && (!block_given? || yield(moved))
+          return moved if free?(moved, beside(others, here)) && (!block_given? || yield(moved))
         end
         nil
       end
 
       # @return [Boolean] whether a part stands free where it is
       def free?(part, others = taken_beside(part))
-        over_mm2(part) < LEAST_MM2 && others.none? { |other| other.intersects?(part.foot_area) }
+        others.none? { |other| other.intersects?(part.foot_area) } && over_mm2(part) < LEAST_MM2
       end
 
       # The least turn that is right, in steps of 15°; of two as large the first to the left.
@@ -58,6 +58,23 @@ module GreenPlinth
       end
 
       private
+
+      # Boxes are compared before areas; what is moved is rounded, hence the margin, mm.
+      MARGIN = 0.1
+      private_constant :MARGIN
+
+      def top_box = @top_box ||= Plan::Geos.bounds(@ground.top)
+
+      def on_top?(box)
+        box[0] > top_box[0] - MARGIN && box[1] > top_box[1] - MARGIN && box[2] < top_box[2] + MARGIN && box[3] < top_box[3] + MARGIN
+      end
+
+      def boxed(areas) = areas.reject(&:empty?).map { |area| [area, Plan::Geos.bounds(area)] }
+
+      def beside(others, (x0, y0, x1, y1))
+        grown = [x0 - MARGIN, y0 - MARGIN, x1 + MARGIN, y1 + MARGIN]
+        others.select { |_, box| Plan::Geos.boxes_meet?(grown, box) }.map(&:first)
+      end
 
       # By their places in the file: a part may be one of an earlier reading. What hosts it, and what it hosts, it may touch.
       def taken_beside(part)
@@ -78,7 +95,7 @@ module GreenPlinth
       end
 
       def rings
-        x0, y0, x1, y1 = Plan::Geos.bounds(@ground.top)
+        x0, y0, x1, y1 = top_box
         (1..NEAR_MM).to_a + (NEAR_MM + 2).step(FARTHEST * [x1 - x0, y1 - y0].max, 2).to_a
       end
     end

@@ -6,7 +6,7 @@ module GreenPlinth
     class Part
       class << self
         # Declares readers of members that are as the file has them; nil where it has none.
-        def reads(*members) = members.each { |member| define_method(member) { data[member.to_s] } }
+        def reads(*members) = members.each { |member| member.to_s.then { |key| define_method(member) { data[key] } } }
       end
 
       attr_reader :data, :pointer, :catalogue

@@ -62,9 +62,28 @@ module GreenPlinth
 
       # @return [Array(Float, Float, Float, Float)] min x, min y, max x, max y
       def bounds(geometry)
-        points = rings(geometry).flatten(1)
+        box = geometry.envelope
+        return coordinates(box.exterior_ring).then { |ring| [*ring[0], *ring[2]] } if box.geometry_type == RGeo::Feature::Polygon
+
+        points = box.respond_to?(:points) ? coordinates(box) : [[box.x, box.y]]
         xs, ys = points.transpose
         [xs.min, ys.min, xs.max, ys.max]
+      end
+
+      # @return [Boolean] whether two boxes as of `bounds` meet, edges included
+      def boxes_meet?(a, b) = a[0] <= b[2] && b[0] <= a[2] && a[1] <= b[3] && b[1] <= a[3]
+
+      # All pairs of boxes that meet, by a line swept over them from left to right: n log n, where few meet.
+      # @param boxes [Array<Array(Float, Float, Float, Float)>]
+      # @return [Array<Array(Integer, Integer)>] places, the smaller first
+      def meeting(boxes)
+        open = []
+        boxes.each_index.sort_by { |at| boxes[at][0] }.flat_map do |at|
+          open.reject! { |other| boxes[other][2] < boxes[at][0] }
+          met = open.select { |other| boxes[other][1] <= boxes[at][3] && boxes[at][1] <= boxes[other][3] }
+          open << at
+          met.map { |other| [at, other].minmax }
+        end
       end
     end
   end

@@ -13,7 +13,8 @@ module GreenPlinth
 
       def snags
         upright = design.outlined_features.select { |feature| feature.kind.trait?("bars_feet") }
-        upright.combination(2).filter_map { |one, other| judged(one, other) unless hosted?(one, other) }
+        pairs = Plan::Geos.meeting(upright.map { |feature| Plan::Geos.bounds(feature.area) }).sort
+        pairs.map { |pair| upright.values_at(*pair) }.filter_map { |one, other| judged(one, other) unless hosted?(one, other) }
       end
 
       private

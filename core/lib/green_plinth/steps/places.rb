@@ -11,7 +11,7 @@ module GreenPlinth
       def initialize(areas)
         @areas = areas
         @boxes = areas.transform_values { |area| area.empty? ? nil : Plan::Geos.bounds(area) }
-        @touch = {}
+        @touch = Hash.new { |all, one| all[one] = {} }
       end
 
       # @return [Boolean] whether two works meet anywhere
@@ -39,8 +39,8 @@ module GreenPlinth
       def meet?(one, other)
         return true if one == other || one == "/plinth" || other == "/plinth"
 
-        key = one < other ? [one, other] : [other, one]
-        @touch.fetch(key) { @touch[key] = overlap?(*key) }
+        one, other = other, one if other < one
+        @touch[one].fetch(other) { @touch[one][other] = overlap?(one, other) }
       end
 
       def overlap?(one, other)
