@@ -148,6 +148,7 @@ module GreenPlinth
     def sight_view(eye) = part(:sight_view, STOOD, eye.to_a) { Composition::SightView.new(self, eye).to_h }
 
     # @return [Composition::Footing]
+    def standing_room = part(:standing_room, STOOD) { Composition::Judgements::StandingRoom.new(self) }
     def footing = Composition::Footing.new(design, terrain)
     def joints = Balance::Joints.new(design, ground, catalogue)
     def nearest_place = Composition::NearestPlace.new(design, ground)

@@ -6,6 +6,9 @@ module GreenPlinth
     class Footing
       # Up to this much a bead of glue or gel takes up (from memory), mm.
       LEVEL_MM = 1.0
+      # A vehicle's wheels and tracks give more than a glued foot plate (from memory).
+      SPRUNG = 2.0
+
       # @param terrain [Relief::Terrain]
       def initialize(design, terrain)
         @design = design
@@ -17,6 +20,12 @@ module GreenPlinth
         low, high = @terrain.range_in(subject.footprint_area)
         low && (high - low)
       end
+
+      # @return [Float] mm that the ground under it may differ by
+      def allowed_mm(subject) = LEVEL_MM * (subject.kind.trait?("sprung") ? SPRUNG : 1)
+
+      # @return [Boolean] whether it stands level enough; so does what stands off the base, for all that is known
+      def level?(subject) = (uneven_mm(subject) || 0) <= allowed_mm(subject)
 
       # The nearest place on the top that is level and free.
       # @return [Design::Subject, nil] the subject there

@@ -4,9 +4,10 @@ module GreenPlinth
   module Composition
     # One way of looking at how a base is composed. Subclasses are one small file each in judgements/: they say their
     # title, for which purposes they are made, and answer with a figure, a sentence and the strokes that show it.
-    # They advise; what must be mended is a snag.
+    # They advise; what must be mended is a snag, which asks the judgement of the same thing and offers the same fix.
     class Judgement
       extend Registered
+      include Fixing
       found_in Judgements
 
       # verdict: "good", "look" (worth a second look), "trouble", "unknown". figure: nil where it is not known.
@@ -81,9 +82,6 @@ module GreenPlinth
       def box = @box ||= Plan::Geos.bounds(@evaluation.ground.foot)
 
       def longer_side = [box[2] - box[0], box[3] - box[1]].max
-
-      def number(value) = format("%g", value.abs >= 100 ? value.round : value.round(1))
-      def mm(value) = "#{number(value)} mm"
     end
   end
 end

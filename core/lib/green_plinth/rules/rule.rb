@@ -45,7 +45,9 @@ module GreenPlinth
         return [] if laters.empty?
 
         @works.select { |work| first?(work) }.flat_map do |first|
-          laters.filter_map { |later| between(first, later) if !first.equal?(later) && !against_pile?(first, later) && bound?(first, later) }
+          laters.filter_map do |later|
+            between(first, later) unless first.equal?(later) || against_pile?(first, later) || !bound?(first, later)
+          end
         end
       end
 

@@ -19,7 +19,7 @@ module GreenPlinth
         return [] unless design.subjects.any? && bare? && low?
 
         [snag("/plinth/outline", "Behind everything that stands the back third is bare and low: seen from there, nothing answers it.",
-          raised)]
+          heights.raised(RAISE))]
       end
 
       private
@@ -39,12 +39,6 @@ module GreenPlinth
         _, rear = terrain.range_in(back)
         _, rest = terrain.range_in(@evaluation.ground.foot.difference(back))
         rear && rest && rear < rest + (LOW * heights.longer_side) && rear < terrain.lowest_mm + (LOW * heights.longer_side)
-      end
-
-      def raised
-        height = (heights.longer_side * RAISE).round
-        form = RaisedBack.new(@evaluation).form(fresh("bank"), height)
-        form && Fix.new("raise the back third by #{mm(height)} of cork", [append("forms", form)])
       end
     end
   end

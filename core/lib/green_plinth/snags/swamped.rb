@@ -7,35 +7,16 @@ module GreenPlinth
       code "composition/share"
       severity "advice"
       weight 510
-      # Beyond these another plinth is another build.
-      FACTORS = (0.6..1.7)
 
       def snags
+        judgement = Composition::Judgements::Presence.of(@evaluation)
+        return [] unless judgement.off?
+
         low, usual, high = design.purpose["shares_pct"]
-        return [] if low.nil? || design.subjects.empty?
-
-        share = @evaluation.layout.share_pct
-        return [] if share.between?(low, high)
-
+        share = judgement.share
         word = share < low ? "are lost on it" : "swamp it"
         suits = "about #{usual} % suits a #{design.purpose.name} (#{low}–#{high} %)"
-        [snag("/plinth/outline", "The subjects stand on #{number(share)} % of the top and #{word}: #{suits}.", resized(share, usual))]
-      end
-
-      private
-
-      # The same shape, larger or smaller, to the nearest 5 mm.
-      def resized(share, usual)
-        outline = design.plinth.outline
-        keys = %w[diameter_mm width_mm depth_mm].select { |key| outline.key?(key) }
-        return if keys.empty? || outline["kind"] == "strip" || design.plinth.bevelled?
-
-        factor = Math.sqrt(share / usual)
-        return unless FACTORS.cover?(factor)
-
-        sizes = keys.to_h { |key| [key, [(outline[key] * factor / 5).round * 5, 10].max] }
-        Fix.new("make the plinth #{sizes.values.map { |size| number(size) }.join(" × ")} mm",
-          sizes.map { |key, size| { "op" => "replace", "path" => "/plinth/outline/#{key}", "value" => size } })
+        [snag("/plinth/outline", "The subjects stand on #{number(share)} % of the top and #{word}: #{suits}.", *judgement.sizes)]
       end
     end
   end

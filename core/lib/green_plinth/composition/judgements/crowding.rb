@@ -11,13 +11,27 @@ module GreenPlinth
         def verdict
           return if design.subjects.empty? && design.features.empty?
 
-          crowded = layout.crowded?
-          judged(crowded ? "look" : "good",
-            "#{things} #{number(layout.standing_pct)} % of the top#{": take out what does not serve the story" if crowded}.",
-            figure: layout.standing_pct, unit: "%", marks: [Mark.area(layout.taken, crowded ? "trouble" : "guide")])
+          told = "#{things} #{number(layout.standing_pct)} % of the top"
+          return told_as(told, "good", "guide") unless crowded?
+
+          told_as("#{told}: take out what does not serve the story", "look", "trouble", thinned)
+        end
+
+        def crowded? = layout.crowded?
+
+        # The smallest of the features goes first, and none that another stands on.
+        # @return [Fix, nil]
+        def thinned
+          hosts = design.features.map(&:host)
+          spare = design.outlined_features.reject { |feature| hosts.include?(feature.id) || feature.kind.trait?("trodden") }
+          spare.min_by { |feature| feature.area.area }&.then { |least| take_out("take out #{least.name}", least.pointer) }
         end
 
         private
+
+        def told_as(told, word, tone, *fixes)
+          judged(word, "#{told}.", figure: layout.standing_pct, unit: "%", marks: [Mark.area(layout.taken, tone)], fixes: fixes)
+        end
 
         def things
           count = design.subjects.size + design.features.size

@@ -11,18 +11,30 @@ module GreenPlinth
         SQUARE_DEG = 5
         # Livelier than square, calmer than askew: 10–15° common practice, to 25° from memory.
         LIVELY_DEG = (10..25)
+        CANT_DEG = 12
 
         def verdict
-          angles = design.subjects.zip(layout.subjects)
-            .filter_map { |subject, figures| figures["edge_angle_deg"]&.then { |angle| [subject, angle] } }
           return if angles.empty?
 
           subject, least = angles.min_by(&:last)
           judged(word(least), sentence(subject, least), figure: least, unit: "°",
-            marks: angles.flat_map { |one, angle| marks(one, angle) })
+            marks: angles.flat_map { |one, angle| marks(one, angle) }, fixes: square.map { |one, _| canted(one) })
+        end
+
+        # @return [Array<Array(Design::Subject, Float)>] those that stand as good as square to an edge, with the angle, degrees
+        def square = angles.select { |_, angle| angle < SQUARE_DEG }
+
+        # @return [Fix]
+        def canted(subject)
+          put("turn #{subject.name} #{CANT_DEG}°", "#{subject.pointer}/turn_deg", (subject.turn_deg + CANT_DEG) % 360)
         end
 
         private
+
+        def angles
+          @angles ||= design.subjects.zip(layout.subjects)
+            .filter_map { |subject, figures| figures["edge_angle_deg"]&.then { |angle| [subject, angle] } }
+        end
 
         def word(angle) = angle < SQUARE_DEG ? "trouble" : LIVELY_DEG.cover?(angle) ? "good" : "look"
 

@@ -15,9 +15,16 @@ module GreenPlinth
         # Looked at by a snag too: once for both.
         def self.of(evaluation) = evaluation.heights
 
+        # How much the back is raised by the fix, as a share of the longer side (from memory).
+        RAISE = 0.08
+
         def verdict
-          judged(flat? || hides? ? "look" : "good", sentence, figure: highest.max - highest.min, unit: "mm", marks: marks)
+          judged(flat? || hides? ? "look" : "good", sentence, figure: highest.max - highest.min, unit: "mm", marks: marks,
+            fixes: [flat? ? raised : nil])
         end
+
+        # @return [Fix, nil] a torn bank over the back third
+        def raised(share = RAISE) = RaisedBack.new(design, back).fix(longer_side * share)
 
         # @return [Boolean] whether nothing rises to speak of
         def flat? = rise_mm < FLAT * longer_side

@@ -8,18 +8,49 @@ module GreenPlinth
         title "Presence on the base"
         weight 10
 
+        # Beyond these another plinth is another build.
+        FACTORS = (0.6..1.7)
+
         def verdict
           return if design.subjects.empty?
 
-          share = layout.share_pct
           low, usual, high = design.purpose["shares_pct"]
           return unknown(share) unless low
 
-          judged(share.between?(low, high) ? "good" : "look", sentence(share, low, usual, high), figure: share, unit: "%",
-            marks: design.subjects.map { |subject| Mark.area(subject.footprint_area) }, fixes: [other_size(share, usual)])
+          judged(off? ? "look" : "good", sentence(share, low, usual, high), figure: share, unit: "%",
+            marks: design.subjects.map { |subject| Mark.area(subject.footprint_area) }, fixes: sizes)
+        end
+
+        # @return [Float] percent of the top
+        def share = layout.share_pct
+
+        # @return [Boolean] whether the subjects swamp the base or are lost on it, where a usual share is known
+        def off?
+          low, _, high = design.purpose["shares_pct"]
+          !low.nil? && design.subjects.any? && !share.between?(low, high)
+        end
+
+        # @return [Array<Fix>] other sizes of the plinth that suit better: this one's shape, and a common size
+        def sizes
+          usual = design.purpose["shares_pct"][1]
+          [(resized(share, usual) if off?), other_size(share, usual)].compact
         end
 
         private
+
+        # The same shape, larger or smaller, to the nearest 5 mm.
+        def resized(share, usual)
+          outline = design.plinth.outline
+          keys = %w[diameter_mm width_mm depth_mm].select { |key| outline.key?(key) }
+          return if keys.empty? || outline["kind"] == "strip" || design.plinth.bevelled?
+
+          factor = Math.sqrt(share / usual)
+          return unless FACTORS.cover?(factor)
+
+          sizes = keys.to_h { |key| [key, [(outline[key] * factor / 5).round * 5, 10].max] }
+          Fix.new("make the plinth #{sizes.values.map { |size| number(size) }.join(" × ")} mm",
+            sizes.map { |key, size| { "op" => "replace", "path" => "/plinth/outline/#{key}", "value" => size } })
+        end
 
         def unknown(share)
           judged("unknown", "The subjects stand on #{number(share)} % of the top. For this purpose there is no usual share.", figure: share,
