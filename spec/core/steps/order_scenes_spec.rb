@@ -115,6 +115,14 @@ RSpec.describe "The order of work of a scene" do
       expect(planned(zones: [ground], features: [feature("log", spot)])).to come_in_order("log", "primer")
     end
 
+    it "sets found wood that keeps its own colour when the ground has its colour; stone is painted with it" do
+      painted = zone(course("earth_paste", id: "paste"), course("acrylic_paint", id: "paint"))
+      stump = ->(**more) { feature("log", round(10), material: "bark", treated: ["baked"], **more) }
+      expect(planned(zones: [painted], features: [stump.call])).to come_in_order("paint", "log")
+      stone = feature("rock", round(10), material: "stones", treated: ["washed"])
+      expect(planned(zones: [painted], features: [stone])).to come_in_order("rock", "paint")
+    end
+
     it "treats found matter once for all places, on the bench, before the base is ready" do
       told = evaluation(plain_file(zones: [zone(course("earth_paste"), course("sifted_soil", id: "left"), outline: west_side),
         zone(course("earth_paste"), course("sifted_soil", id: "right"), id: "other", outline: east_side)],

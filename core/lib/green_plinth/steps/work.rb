@@ -37,6 +37,9 @@ module GreenPlinth
       # @return [Boolean] whether it sets a part whose coats are on already
       def finished? = part.is_a?(Design::Feature) && part.courses.any? && !stack.nil? && stack == [part.pointer, part.courses.size]
 
+      # @return [Boolean] whether it sets a part of found matter that is not painted
+      def natural? = !benchwork? && part.is_a?(Design::Feature) && part.courses.empty? && (part.material&.trait?("found") || false)
+
       # @return [Boolean] whether its part carries a mask while it is done
       def masked?(works) = works.any? { |other| other.phase?(:mask) && (other.where & where).any? }
 
