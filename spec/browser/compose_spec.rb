@@ -18,7 +18,7 @@ RSpec.describe "Composing", type: :feature do
     drag(on_plan(0, 0), on_plan(47, 0))
     eventually { stored["subjects"][0]["at_mm"] == [47, 0] }
     expect(page).to have_css("[data-snag='fit/off_plinth']", text: /off the top/)
-    within("[data-snag='fit/off_plinth']") { click_button("Move it", exact: false) }
+    within("[data-snag='fit/off_plinth']") { click_button("Move standing figure", exact: false) }
     expect(page).to have_no_css("[data-snag='fit/off_plinth']")
     press([:Control, "d"])
     eventually { stored["subjects"].size == 2 }

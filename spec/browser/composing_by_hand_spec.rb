@@ -125,8 +125,8 @@ RSpec.describe "Composing by hand", type: :feature do
     open_build(sample("drifting-islet"), "compose")
     build = ServerSpec.store.all.first.id
     expect(page).to have_css("section[aria-label=Balance]", text: /off the axis, limit 2.4 mm/)
-    put "Works through at most", "6"
-    eventually { ServerSpec.store.find(build).file["limits"]["float_gap_mm"] == 6 }
+    put "Works through at most", "1"
+    eventually { ServerSpec.store.find(build).file["limits"]["float_gap_mm"] == 1 }
     expect(page).to have_css("[data-snag='balance/float_gap']")
   end
 

@@ -105,9 +105,10 @@ RSpec.describe GreenPlinth::Files::PlinthFile do
 
     it "looks for materials everywhere they are named" do
       file = plain_file(forms: [lift(3, round(10), material: "cheese", seal: ["butter"])], waters: [water(3, round(9), medium: "milk")],
-        features: [{ id: "wall", kind: "wall", material: "bread" }], mixes: [{ id: "mix", parts: [{ material: "jam", amount: 1 }] }])
+        features: [{ id: "wall", kind: "wall", material: "bread" }],
+        subjects: [figure(round(10), material: "butter")], mixes: [{ id: "mix", parts: [{ material: "jam", amount: 1 }] }])
       expect(pointers(file)).to contain_exactly("/forms/0/material", "/forms/0/seal/0", "/waters/0/medium", "/features/0/material",
-        "/mixes/0/parts/0/material")
+        "/subjects/0/material", "/mixes/0/parts/0/material")
     end
 
     it "wants a medium of the water family" do

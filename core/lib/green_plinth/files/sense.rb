@@ -42,7 +42,7 @@ module GreenPlinth
 
       def materials
         known(@design.plinth.data["material"], "/plinth/material")
-        @design.features.each { |part| known(part.data["material"], "#{part.pointer}/material") }
+        (@design.features + @design.subjects).each { |part| known(part.data["material"], "#{part.pointer}/material") }
         @design.forms.each { |form| formed(form) }
         @design.waters.each { |water| with_trait(water.medium_key, "fills_water", "water", "#{water.pointer}/medium") }
         @design.identified.each { |part| holding(part.glue, "#{part.pointer}/fixing/glue") }

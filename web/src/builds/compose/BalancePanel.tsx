@@ -102,8 +102,8 @@ function CentreDrawing({ balance }: { balance: Balance }) {
 const LIMITS = [
   ["float_off_axis_mm", "Off the axis at most", "mm"],
   ["float_gap_mm", "Works through at most", "mm"],
-  ["float_cover_mm", "Cover over the driver", "mm"],
   ["float_load_g", "Lifts at most", "g"],
+  ["float_cover_mm", "Cover and plinth between", "mm"],
 ] as const;
 
 function Floating({ floating }: { floating: NonNullable<Balance["floating"]> }) {
@@ -141,8 +141,8 @@ function Floating({ floating }: { floating: NonNullable<Balance["floating"]> }) 
             key={key}
             label={label}
             unit={unit}
-            min={0.1}
-            width={130}
+            min={0}
+            width={205}
             value={file.limits?.[key]}
             onChange={(value) =>
               session.edit(`Change ${plain(key)}`, [

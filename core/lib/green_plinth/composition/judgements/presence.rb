@@ -32,8 +32,10 @@ module GreenPlinth
 
         # @return [Array<Fix>] other sizes of the plinth that suit better: this one's shape, and a common size
         def sizes
+          return [] unless off?
+
           usual = design.purpose["shares_pct"][1]
-          [(resized(share, usual) if off?), other_size(share, usual)].compact
+          [resized(share, usual), other_size(share, usual)].compact
         end
 
         private
