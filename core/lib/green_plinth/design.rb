@@ -4,13 +4,29 @@ module GreenPlinth
   # One build as the maker composed it: a plinth file with names for its parts. Immutable; `to_h` is the file, whole,
   # so a round trip loses nothing. Built by Files::PlinthFile, which has checked it.
   class Design
-    attr_reader :to_h, :catalogue
+    # Tells what is looked at of the file.
+    module Noted
+      { title: "title", purpose: "purpose", scale: "scale", copies: "copies", plinth: "plinth", climate: "climate", calendar: "calendar",
+        progress: "progress", schools: "schools", forms: "forms", zones: "zones", features: "features", subjects: "subjects",
+        waters: "waters", tasks: "tasks", mixes: "mixes", wishes: "order", groups: "groups", limits: "limits" }.each do |reader, member|
+        define_method(reader) do
+          Reads.note(member)
+          super()
+        end
+      end
+    end
+    prepend Noted
+
+    attr_reader :catalogue
+
+    # @return [Hash] the file, for what keeps book itself of what it looks at
+    attr_reader :file
 
     # @param file [Hash] a valid plinth file, string keys
     # @param catalogue [Catalogue] that its keys are of
     def initialize(file, catalogue = Catalogue.default)
-      @to_h = Design.deep_freeze(file)
-      @catalogue = (@to_h["mixes"] || []).empty? ? catalogue : catalogue.with_mixes(own_mixes(catalogue))
+      @file = Design.deep_freeze(file)
+      @catalogue = (@file["mixes"] || []).empty? ? catalogue : catalogue.with_mixes(own_mixes(catalogue))
     end
 
     def self.deep_freeze(value)
@@ -24,20 +40,33 @@ module GreenPlinth
       value.freeze
     end
 
+    # @return [Hash] the file
+    def to_h
+      Reads.note(Reads::ALL)
+      file
+    end
+
+    # @param key [String]
+    # @return [Object, nil] one member of the file, as it stands there
+    def member(key)
+      Reads.note(key)
+      file[key]
+    end
+
     # The same design with one member of its file replaced.
     # @return [Design]
-    def with(member, value) = Design.new(to_h.merge(member => value), catalogue)
+    def with(member, value) = Design.new(file.merge(member => value), catalogue)
 
     def kinds = catalogue.kinds
-    def title = to_h["title"]
-    def purpose = @purpose ||= kinds.of("purposes", to_h["purpose"])
-    def scale = to_h["scale"].to_f
-    def copies = to_h["copies"] || 1
-    def plinth = @plinth ||= Plinth.new(to_h["plinth"], "/plinth", catalogue)
-    def climate = @climate ||= Climate.of(to_h["climate"] || {}, kinds)
-    def calendar = @calendar ||= Calendar.new(to_h["calendar"] || {}, kinds)
-    def progress = @progress ||= Progress.new(to_h["progress"] || {})
-    def schools = @schools ||= Schools.new(to_h["schools"] || {}, purpose, kinds["schools"])
+    def title = file["title"]
+    def purpose = @purpose ||= kinds.of("purposes", file["purpose"])
+    def scale = file["scale"].to_f
+    def copies = file["copies"] || 1
+    def plinth = @plinth ||= Plinth.new(file["plinth"], "/plinth", catalogue)
+    def climate = @climate ||= Climate.of(file["climate"] || {}, kinds)
+    def calendar = @calendar ||= Calendar.new(file["calendar"] || {}, kinds)
+    def progress = @progress ||= Progress.new(file["progress"] || {})
+    def schools = @schools ||= Schools.new(file["schools"] || {}, purpose, kinds["schools"])
     def forms = @forms ||= parts("forms", Form)
     def zones = @zones ||= parts("zones", Zone)
     def features = @features ||= parts("features", Feature)
@@ -47,7 +76,7 @@ module GreenPlinth
     def mixes = @mixes ||= parts("mixes", Mix).to_h { |mix| [mix.id, mix] }
     def wishes = @wishes ||= parts("order", Wish)
     def groups = @groups ||= parts("groups", Group)
-    def limits = @limits ||= Limits.new(to_h["limits"] || {})
+    def limits = @limits ||= Limits.new(file["limits"] || {})
 
     # What has its place on the base.
     # @return [Array<Part>]
@@ -70,7 +99,7 @@ module GreenPlinth
 
     # @return [Hash] the JSON Patch operation that appends to a list of the file, which may not be there yet
     def append(list, value)
-      return { "op" => "add", "path" => "/#{list}", "value" => [value] } unless to_h[list]
+      return { "op" => "add", "path" => "/#{list}", "value" => [value] } unless member(list)
 
       { "op" => "add", "path" => "/#{list}/-", "value" => value }
     end
@@ -84,11 +113,11 @@ module GreenPlinth
     private
 
     def own_mixes(catalogue)
-      to_h["mixes"].each_with_index.map { |data, index| Mix.new(data, "/mixes/#{index}", catalogue) }
+      file["mixes"].each_with_index.map { |data, index| Mix.new(data, "/mixes/#{index}", catalogue) }
     end
 
     def parts(key, type)
-      (to_h[key] || []).each_with_index.map { |data, index| type.new(data, "/#{key}/#{index}", catalogue) }
+      (file[key] || []).each_with_index.map { |data, index| type.new(data, "/#{key}/#{index}", catalogue) }
     end
   end
 end

@@ -73,17 +73,22 @@ module GreenPlinth
     end
 
     # @return [Steps::OrderOfWork]
-    def order = part(:order, buildable) { Steps::OrderOfWork.new(design, terrain, pools) }
+    def order
+      recalled(:order) do
+        made = Steps::OrderOfWork.new(design, terrain, pools, @memo.fetch(:overlaps) { Plan::Overlaps.new })
+        @memo.same(:same_order, made.fields, made)
+      end
+    end
 
     # @return [Batching::Batches] its works as steps that fit into sittings
-    def batches = part(:batches, buildable) { Batching::Batches.new(design, order) }
+    def batches = part(:batches, %w[calendar copies progress], order) { Batching::Batches.new(design, order) }
 
     # @return [Array<Steps::Step>] in an order that respects their waits
     def steps = batches.steps
 
     # @return [Schedule::Answer]; raises Infeasible
     def schedule
-      found = part(:schedule, buildable, @effort) { answer }
+      found = part(:schedule, %w[calendar], batches, @effort) { answer }
       found.is_a?(Infeasible) ? raise(found) : found
     end
 
@@ -103,7 +108,7 @@ module GreenPlinth
 
     # @return [Questions::Chance::Odds] raises Infeasible
     def chance
-      part(:chance, buildable, @effort) { Questions::Chance.new(schedule, steps, catalogue, finish_by: design.calendar.finish_by).call }
+      part(:chance, %w[calendar], schedule, @effort) { Questions::Chance.new(schedule, steps, catalogue, finish_by: design.calendar.finish_by).call }
     end
 
     # @return [Hash] see Questions::BatchPlan; raises Infeasible
@@ -117,7 +122,7 @@ module GreenPlinth
     def timeline = Questions::Timeline.new(steps, schedule)
 
     # @return [Array<Quantities::Shopping::Line>]
-    def quantities = part(:quantities, buildable) { Quantities::Shopping.new(steps, catalogue, design.copies).lines }
+    def quantities = part(:quantities, %w[copies], batches) { Quantities::Shopping.new(steps, catalogue, design.copies).lines }
 
     # @return [Array<Quantities::UnitCount::Count>] bricks, setts, planks and the like
     def units
@@ -127,11 +132,12 @@ module GreenPlinth
     end
 
     # @return [Balance::Mass]
-    def mass = part(:mass, buildable) { Balance::Mass.new(design, terrain, pools) }
+    def mass = part(:mass, STOOD) { Balance::Mass.new(design, terrain, pools) }
 
     # @return [Composition::Layout]
     def layout
-      part(:layout, STANDING) { Composition::Layout.new(design, ground) }
+      taking = part(:features_taking, %w[features]) { Composition::FeaturesTaking.new(design.outlined_features) }
+      part(:layout, STANDING) { Composition::Layout.new(design, ground, taking) }
     end
 
     # @return [Composition::Eye] where the base is looked at from
@@ -147,10 +153,16 @@ module GreenPlinth
     # @return [Hash] see Composition::SightView
     def sight_view(eye) = part(:sight_view, STOOD, eye.to_a) { Composition::SightView.new(self, eye).to_h }
 
-    # @return [Composition::Footing]
+    # @return [Composition::Judgements::StandingRoom] whether each subject stands level
     def standing_room = part(:standing_room, STOOD) { Composition::Judgements::StandingRoom.new(self) }
+
+    # @return [Composition::Footing]
     def footing = Composition::Footing.new(design, terrain)
+
+    # @return [Balance::Joints]
     def joints = Balance::Joints.new(design, ground, catalogue)
+
+    # @return [Composition::NearestPlace]
     def nearest_place = Composition::NearestPlace.new(design, ground)
 
     # @return [Composition::Formation]
@@ -163,7 +175,7 @@ module GreenPlinth
     def judgements = part(:judgements, [*SEEN, "purpose", "formation", "limits"]) { Composition::Judgement.verdicts(self) }
 
     # @return [Array<Snags::Snag>] what stops the work first
-    def snags = part(:snags, file.keys) { Snags::Check.snags(self) }
+    def snags = Snags::Check.snags(self) { |check| recalled(check) { check.looked(self) } }
 
     # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut, mm; those without a length count for nothing,
     #   and where none is left the usual one holds
@@ -188,6 +200,10 @@ module GreenPlinth
     # @return [Hash] green-plinth-evaluation/1
     def to_h = part(:told, file.keys, @effort) { Files::EvaluationFile.new(self).to_h }
 
+    # @param of [Array<Object>] all that the value is made of, told apart by what they are, not by what they hold
+    # @return the block's value, the same object for the same
+    def made_of(name, *of, &) = @memo.fetch(name, *of, &)
+
     private
 
     # From the left to the right, through the first water or else the plinth's middle.
@@ -205,15 +221,26 @@ module GreenPlinth
       end
     end
 
-    def file = design.to_h
+    def file = design.file
 
     # What the steps depend on: all but the words that only people read.
     def buildable = file.keys - %w[title story limits eye formation]
 
     # Remembered under the digests of the file's members named, and whatever else it depends on.
-    def part(name, members, *more, &) = @memo.fetch(name, *members.map { |member| digest(member) }, *more, &)
+    def part(name, members, *more, &)
+      Reads.note(*members)
+      @memo.fetch(name, *members.map { |member| digest(member) }, *more, &)
+    end
 
-    def digest(member) = @digests[member] ||= Memo.digest([member, file[member]])
+    # Remembered by what it turns out to look at, for what is whole when it is made. Mixes are behind every material.
+    def recalled(name)
+      @memo.recall(name, method(:digest)) do
+        Reads.note("mixes")
+        yield
+      end
+    end
+
+    def digest(member) = @digests[member] ||= Memo.digest([member, member == Reads::ALL ? file : file[member]])
 
     def answer
       soonest = Schedule::Scheduler.new(batches.network, effort: @effort).call

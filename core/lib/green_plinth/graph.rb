@@ -15,6 +15,8 @@ module GreenPlinth
       @onward = Array.new(nodes.size) { [] }
       @labels = Array.new(nodes.size) { [] }
       @waiting = Array.new(nodes.size, 0)
+      @root = nodes.each_index.to_a
+      @gone = 0
     end
 
     # @param label [Object] what the edge stands for
@@ -24,7 +26,10 @@ module GreenPlinth
       @onward[a] << b
       @labels[a] << label
       @waiting[b] += 1
-      close(a, b) if @above && @above[b][a].zero?
+      return unless @above
+
+      a, b = root(a), root(b)
+      close(a, b) if @above[b][a].zero?
     end
 
     # @return [Integer] a node's place among the nodes
@@ -41,7 +46,7 @@ module GreenPlinth
     end
 
     # @return [Boolean] whether a way leads from one node to another; every node comes before itself
-    def before?(from, to) = above[place(to)][place(from)] == 1
+    def before?(from, to) = above[root(place(to))][root(place(from))] == 1
 
     # @return [Array<Object>, nil] labels of the fewest edges that lead from one node to another; nil where none do
     def path(from, to) = way(place(from), place(to))&.map { |a, edge| @labels[a][edge] }
@@ -55,13 +60,30 @@ module GreenPlinth
     # Takes two nodes as one from here on: what comes before or after either comes before or after both.
     # @return [void]
     def unite(one, other)
-      a, b = place(one), place(other)
-      up, down = above[a] | above[b], below[a] | below[b]
-      each_bit(down) { |at| @above[at] |= up }
-      each_bit(up) { |at| @below[at] |= down }
+      a, b = root(place(one)), root(place(other))
+      return if a == b
+
+      up, down = [above, below].map { |sides| sides.values_at(a, b) }
+      @root[b] = a
+      @gone |= 1 << b
+      join(@above, down, up)
+      join(@below, up, down)
     end
 
     private
+
+    # The place of the node that stands for all that it was united with.
+    def root(place)
+      place = @root[place] until @root[place] == place
+      place
+    end
+
+    # What follows one of two that are united, and not the other, is told of what came before the other; and the other way
+    # about. What has been united into another counts no more.
+    def join(sides, (one, other), (of_one, of_other))
+      each_bit(one & ~other & ~@gone) { |at| sides[at] |= of_other }
+      each_bit(other & ~one & ~@gone) { |at| sides[at] |= of_one }
+    end
 
     # @return [Array<Integer>] places of all that come to have a turn
     def in_turn

@@ -6,13 +6,16 @@ module GreenPlinth
   class Memo
     # Values kept for each name. A field over the largest base takes 1 MB: a terrain holds one for each zone.
     ROOM = { terrain: 4, bulk: 4, pools: 4, covers: 4, form: 12, slopes: 2, sight: 2, solids: 4, heights: 2, layout: 4,
-             mesh: 1, edge_skin: 2, sight_view: 2, relief_map: 1, turntable: 1, templates: 2, mass: 4, plan: 200 }.freeze
+             mesh: 1, edge_skin: 2, sight_view: 2, relief_map: 1, turntable: 1, templates: 2, mass: 4, plan: 200, order: 8 }.freeze
     USUAL_ROOM = 8
+    # Of what tells itself what it depends on, which is small.
+    RECALLED = 40
 
     # @param room [Integer] values kept for each name that ROOM does not tell
     def initialize(room: USUAL_ROOM)
       @room = room
       @values = Hash.new { |hash, name| hash[name] = {} }
+      @recalled = Hash.new { |hash, name| hash[name] = [] }
       @lock = Mutex.new
     end
 
@@ -43,6 +46,28 @@ module GreenPlinth
       value
     end
 
+    # A value that tells itself what it depends on: remembered with the digests of the members that it looked at.
+    # @param now [#call] member → its digest now
+    # @return the value for which no member that it looked at has changed, or the block's, now remembered
+    def recall(name, now)
+      kept = @lock.synchronize { @recalled[name].dup }
+      found = kept.find { |reads, _| reads.all? { |member, digest| now.call(member) == digest } }
+      if found
+        Reads.note(*found.first.keys)
+      else
+        value, members = Reads.during { yield }
+        found = [members.to_h { |member| [member, now.call(member)] }, value]
+      end
+      @lock.synchronize { @recalled[name] = [found, *@recalled[name].reject { |one| one.equal?(found) }].first(ROOM.fetch(name, RECALLED)) }
+      found.last
+    end
+
+    # The same value as an equal one, where one was known not long ago: what did not change is the same object.
+    # @param fields [Object] what makes it what it is, compared by value
+    def same(name, fields, value)
+      @lock.synchronize { (touch(@values[name], fields) || store(name, fields, value)).first }
+    end
+
     private
 
     def touch(values, inputs)
@@ -52,8 +77,9 @@ module GreenPlinth
 
     def store(name, inputs, value)
       values = @values[name]
-      values[inputs] = [value]
+      boxed = values[inputs] = [value]
       values.shift if values.size > ROOM.fetch(name, @room)
+      boxed
     end
   end
 end

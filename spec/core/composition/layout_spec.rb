@@ -18,9 +18,9 @@ RSpec.describe GreenPlinth::Composition::Layout do
 
   it "counts what stands on the top once, and only the top" do
     twice = [subject_of(rectangle(20, 30), id: "a"), subject_of(rectangle(20, 30), id: "b")]
-    expect(layout(subjects: twice).taken_pct).to be_within(0.01).of(10)
+    expect(layout(subjects: twice).standing_pct).to be_within(0.01).of(10)
     over_the_edge = [subject_of(rectangle(20, 30), id: "a", at_mm: [50, 0])]
-    expect(layout(subjects: over_the_edge).taken_pct).to be_within(0.01).of(5)
+    expect(layout(subjects: over_the_edge).standing_pct).to be_within(0.01).of(5)
   end
 
   it "tells the farthest reach past the plinth" do

@@ -208,4 +208,14 @@ RSpec.describe GreenPlinth::Files::PlinthFile do
       end
     end
   end
+
+  it "finds what is wrong in a part beside parts that it knows to be right, at its own place" do
+    reader = described_class.new(catalogue)
+    file = plain_file(forms: [lift(3, round(10), id: "a"), lift(4, round(10), id: "b")])
+    expect(reader.problems(file)).to be_empty
+    file["forms"][1]["sheet_mm"] = -1
+    expect(reader.problems(file).map(&:pointer)).to eq(["/forms/1/sheet_mm"])
+    file["forms"][1] = lift(4, round(10), id: "a").transform_keys(&:to_s)
+    expect(reader.problems(JSON.parse(JSON.generate(file))).map(&:pointer)).to eq(["/forms/1/id"])
+  end
 end

@@ -73,7 +73,7 @@ module GreenPlinth
       def score(places, **options) = scored(places).total(**options)
 
       def scored(places)
-        subjects = @design.to_h["subjects"].zip(places)
+        subjects = @design.member("subjects").zip(places)
           .map { |data, place| data.merge("at_mm" => [place.x, place.y], "turn_deg" => place.turn) }
         Score.new(@design.with("subjects", subjects), setting)
       end

@@ -9,7 +9,7 @@ module GreenPlinth
       # What the file says, else from 20° above the front.
       # @param design [Design]
       def self.of(design)
-        data = design.to_h["eye"] || {}
+        data = design.member("eye") || {}
         new((data["direction_deg"] || 0).to_f % 360, (data["elevation_deg"] || 20).to_f)
       end
 

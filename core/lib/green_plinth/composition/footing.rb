@@ -30,18 +30,35 @@ module GreenPlinth
       # The nearest place on the top that is level and free.
       # @return [Design::Subject, nil] the subject there
       def level_spot(subject)
-        reach = Plan::Outline.size(subject.footprint).min / 2.2
-        NearestPlace.new(@design, @terrain.ground).find(subject, quick: ->(x, y) { levelish?([x, y], reach) }) do |there|
-          (uneven_mm(there) || Float::INFINITY) <= LEVEL_MM
-        end
+        level = levelish(subject)
+        return unless level.any?
+
+        quick = ->(x, y) { @terrain.grid.at(x, y)&.then { |row, column| level[row, column] == 1 } }
+        NearestPlace.new(@design, @terrain.ground).find(subject, quick: quick) { |there| (uneven_mm(there) || Float::INFINITY) <= LEVEL_MM }
       end
 
       private
 
-      # A quick look before the thorough one: the middle and four places about it.
-      def levelish?((x, y), reach)
-        heights = [[0, 0], [reach, 0], [-reach, 0], [0, reach], [0, -reach]].map { |dx, dy| @terrain.height_at(x + dx, y + dy) }
-        heights.none?(&:nil?) && heights.max - heights.min <= LEVEL_MM
+      # No height is like it, mm.
+      OFF = 1e9
+      private_constant :OFF
+
+      # A quick look before the thorough one, at all cells at once: whether the ground is level over a square that lies within the
+      # foot plate about each. What it refuses, the thorough one would.
+      # @return [Numo::Bit]
+      def levelish(subject)
+        off = @terrain.weight.le(0)
+        most, least = %i[maximum minimum].map do |way|
+          height = @terrain.height.dup
+          height[off] = way == :maximum ? OFF : -OFF
+          Relief::Adjacent.spread(height, way, reach(subject))
+        end
+        (most - least).le(LEVEL_MM)
+      end
+
+      # Of the square in the circle in the plate, less a cell for what lies in it by half, in cells.
+      def reach(subject)
+        [(Plan::Outline.size(subject.footprint).min / 2 / Math.sqrt(2) / @terrain.grid.cell).floor - 1, 0].max
       end
     end
   end

@@ -7,7 +7,7 @@ module GreenPlinth
     class Formation
       # @param foot [RGeo geometry] of one base
       # @param data [Hash] how they stand, as in a plinth file
-      def initialize(design, foot, data = design.to_h["formation"] || {})
+      def initialize(design, foot, data = design.member("formation") || {})
         @design = design
         @data = data
         @foot = foot
@@ -22,7 +22,7 @@ module GreenPlinth
       end
 
       # @return [Boolean] whether the maker says how they stand
-      def set? = !@design.to_h["formation"].nil?
+      def set? = !@design.member("formation").nil?
 
       def rows = @data["rows"] || 1
       def columns = @data["columns"] || 1

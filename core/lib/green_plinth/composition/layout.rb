@@ -4,14 +4,14 @@ module GreenPlinth
   module Composition
     # How the subjects and features lie on the top, seen from above: coverage, overhang, clearances, thirds, symmetry.
     class Layout
-      # Corners nearer to their chord than this tell nothing of how a base is filled, mm.
-      SIMPLIFY_MM = 0.05
       # Farther from a feature than this a subject has all the room it wants, mm.
       NEAR_MM = 30.0
 
       # @param ground [Plan::Ground]
-      def initialize(design, ground)
+      # @param taking [FeaturesTaking] what the features take of the plan
+      def initialize(design, ground, taking = FeaturesTaking.new(design.outlined_features))
         @design = design
+        @taking = taking
         @top = ground.top
         @foot = ground.foot
         @bearing = Bearing.new(design.plinth.outline, ground.foot)
@@ -49,21 +49,24 @@ module GreenPlinth
       # Share of the plan's parts that their mirror image, left for right, covers again; nil where nothing stands.
       # @return [Float, nil] percent
       def symmetry_pct
-        return if taken.empty?
-
-        (100 * Plan::Geos.area(mirrored) / Plan::Geos.area(taken)).round(2)
+        whole = taken.sum { |part| Plan::Geos.area(part) }
+        (100 * mirrored.sum { |part| Plan::Geos.area(part) } / whole).round(2) if whole.positive?
       end
 
-      # @return [RGeo geometry] what the mirror image covers again
-      def mirrored = @mirrored ||= taken.intersection(Plan::Geos.union(Plan::Geos.polygons(taken).map { |polygon| mirror(polygon) }))
-
-      # @return [RGeo geometry] everything that stands, as one area
-      def taken
-        @taken ||= Plan::Geos.union([standing_area, *trodden])
+      # What the mirror image covers again, in two areas beside each other: of the features with their own, and all that the
+      # subjects add to it.
+      # @return [Array<RGeo geometry>]
+      def mirrored
+        @mirrored ||= begin
+          turned = FeaturesTaking.mirror(feet)
+          added = Plan::Geos.union([feet.intersection(turned), feet.intersection(@taking.mirrored), turned.intersection(@taking.all)])
+          [@taking.mirrored_again, added.difference(@taking.mirrored_again)]
+        end
       end
 
-      # @return [Float] percent of the top
-      def taken_pct = 100 * Plan::Geos.area(taken.intersection(@top)) / @top.area
+      # Everything that stands or lies there, in two areas beside each other: the features', and what the subjects add.
+      # @return [Array<RGeo geometry>]
+      def taken = @taken ||= [@taking.all, feet.difference(@taking.all)]
 
       # Above this the eye finds no rest (from memory), percent of the top; and so many things on a square decimetre, where there are
       # more than a handful.
@@ -73,14 +76,17 @@ module GreenPlinth
       MM2_PER_DM2 = 10_000.0
 
       # @return [Boolean] whether things take so much, or are so many, that the eye finds no rest
-      def crowded? = standing_pct > CROWDED_PCT || (standing.size > HANDFUL && per_dm2 > MOST_PER_DM2)
+      def crowded? = standing_pct > CROWDED_PCT || (things > HANDFUL && per_dm2 > MOST_PER_DM2)
 
       # Roads, rails and paving are ground to the eye.
       # @return [Float] percent of the top under what stands on it
-      def standing_pct = 100 * Plan::Geos.area(standing_area.intersection(@top)) / @top.area
+      def standing_pct
+        added = feet.difference(@taking.standing).intersection(@top)
+        100 * (@taking.standing_on(@top) + Plan::Geos.area(added)) / @top.area
+      end
 
       # @return [Float] things on a square decimetre
-      def per_dm2 = standing.size / (@top.area / MM2_PER_DM2)
+      def per_dm2 = things / (@top.area / MM2_PER_DM2)
 
       # @return [Float] percent of the top under all the subjects, as they are seen: with what reaches beyond their soles and wheels
       def share_pct
@@ -94,29 +100,18 @@ module GreenPlinth
 
       private
 
-      def standing = @standing ||= @design.subjects.map(&:footprint_area) + simplified(ways.last)
-      def trodden = simplified(ways.first)
-      def standing_area = @standing_area ||= Plan::Geos.union(standing)
-      def ways = @ways ||= outlined.partition { |feature, _, _| feature.kind.trait?("trodden") }
-      def simplified(parts) = parts.map { |_, shape, _| shape.simplify(SIMPLIFY_MM) }
+      # Those that stand, and are no ways.
+      def things = @design.subjects.size + @taking.count
+
+      # @return [RGeo geometry] under the subjects
+      def feet = @feet ||= Plan::Geos.union(@design.subjects.map(&:footprint_area))
 
       # @return [Array<Array(Subject, RGeo geometry)>]
       def shadows = @shadows ||= @design.subjects.map { |subject| [subject, subject.shadow] }
 
-      # @return [Array<Array(Feature, RGeo geometry, bounds)>] those with a place of their own
-      def outlined
-        @outlined ||= @design.outlined_features.map do |feature|
-          shape = feature.area
-          [feature, shape, Plan::Geos.bounds(shape)]
-        end
-      end
+      def outlined = @taking.outlined
 
       def grown((min_x, min_y, max_x, max_y)) = [min_x - NEAR_MM, min_y - NEAR_MM, max_x + NEAR_MM, max_y + NEAR_MM]
-
-      def mirror(polygon)
-        flip = ->(ring) { Plan::Geos::FACTORY.linear_ring(ring.points.map { |point| Plan::Geos.point([-point.x, point.y]) }) }
-        Plan::Geos::FACTORY.polygon(flip[polygon.exterior_ring], polygon.interior_rings.map(&flip))
-      end
 
       def thirds(subject)
         min_x, min_y, max_x, max_y = Plan::Geos.bounds(@foot)

@@ -5,8 +5,8 @@ module GreenPlinth
     # The nearest place where a part stands free: wholly on the top and inside its border, on ground that nothing else takes, and
     # as whoever asks wants it besides.
     class NearestPlace
-      # Places are tried on rings: one mm apart near by, two farther off, in so many directions, to this share of the longer side.
-      NEAR_MM = 10
+      # Places are tried on rings: a mm apart near by, farther apart farther off, in so many directions, to this share of the longer side.
+      APART = { 10 => 1, 40 => 2, Float::INFINITY => 5 }.freeze
       DIRECTIONS = 16
       FARTHEST = 0.4
       # Less than this over the edge is drawing, mm².
@@ -33,8 +33,8 @@ module GreenPlinth
       # @yield [part] moved: whether it is right there
       # @return [Design::Subject, Design::Feature, nil] the part there
       def find(part, toward: nil, runs: rings, quick: ->(_x, _y) { true })
-        box, others = Plan::Geos.bounds(part.foot_area), boxed(taken_beside(part))
-        moves(toward || [0.0, 1.0], runs).each do |dx, dy|
+        box, others = Plan::Geos.bounds(part.foot_area), Plan::Boxes.new(taken_beside(part))
+        each_move(toward || [0.0, 1.0], runs) do |dx, dy|
           here = [box[0] + dx, box[1] + dy, box[2] + dx, box[3] + dy]
           next unless on_top?(here) && quick.call(part.middle[0] + dx, part.middle[1] + dy)
 
@@ -42,6 +42,14 @@ module GreenPlinth
           return moved if free?(moved, beside(others, here)) && (!block_given? || yield(moved))
         end
         nil
+      end
+
+      # What a part may not stand on; what hosts it, and what it hosts, it may touch. Told apart by their places in the file, since
+      # a part may be one of an earlier reading.
+      # @return [Array<RGeo geometry>]
+      def taken_beside(part)
+        barring = @design.outlined_features.select { |feature| feature.kind.trait?("bars_feet") && !hosting?(feature, part) }
+        (@design.subjects + barring).reject { |other| other.pointer == part.pointer }.map(&:foot_area)
       end
 
       # @return [Boolean] whether a part stands free where it is
@@ -69,34 +77,25 @@ module GreenPlinth
         box[0] > top_box[0] - MARGIN && box[1] > top_box[1] - MARGIN && box[2] < top_box[2] + MARGIN && box[3] < top_box[3] + MARGIN
       end
 
-      def boxed(areas) = areas.reject(&:empty?).map { |area| [area, Plan::Geos.bounds(area)] }
-
-      def beside(others, (x0, y0, x1, y1))
-        grown = [x0 - MARGIN, y0 - MARGIN, x1 + MARGIN, y1 + MARGIN]
-        others.select { |_, box| Plan::Geos.boxes_meet?(grown, box) }.map(&:first)
-      end
-
-      # By their places in the file: a part may be one of an earlier reading. What hosts it, and what it hosts, it may touch.
-      def taken_beside(part)
-        barring = @design.outlined_features.select { |feature| feature.kind.trait?("bars_feet") && !hosting?(feature, part) }
-        (@design.subjects + barring).reject { |other| other.pointer == part.pointer }.map(&:foot_area)
-      end
+      def beside(others, (x0, y0, x1, y1)) = others.near([x0 - MARGIN, y0 - MARGIN, x1 + MARGIN, y1 + MARGIN])
 
       def hosting?(one, other) = other.is_a?(Design::Feature) && (one.host == other.id || other.host == one.id)
 
-      def moves((dx, dy), runs)
+      def each_move((dx, dy), runs)
         first = Math.atan2(dy, dx)
-        runs.lazy.flat_map do |run|
-          (0...DIRECTIONS).map do |i|
-            angle = first + (((i + 1) / 2) * (i.even? ? 1 : -1) * 2 * Math::PI / DIRECTIONS)
-            [Math.cos(angle) * run, Math.sin(angle) * run]
-          end
+        ways = Array.new(DIRECTIONS) do |i|
+          angle = first + (((i + 1) / 2) * (i.even? ? 1 : -1) * 2 * Math::PI / DIRECTIONS)
+          [Math.cos(angle), Math.sin(angle)]
         end
+        runs.each { |run| ways.each { |x, y| yield x * run, y * run } }
       end
 
       def rings
         x0, y0, x1, y1 = top_box
-        (1..NEAR_MM).to_a + (NEAR_MM + 2).step(FARTHEST * [x1 - x0, y1 - y0].max, 2).to_a
+        far = FARTHEST * [x1 - x0, y1 - y0].max
+        APART.each_with_object([]) do |(to, apart), rings|
+          rings << ((rings.last || 0) + apart) while (rings.last || 0) + apart <= [to, far].min
+        end
       end
     end
   end

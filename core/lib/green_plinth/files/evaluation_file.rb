@@ -86,13 +86,20 @@ module GreenPlinth
           "height_mm" => number(subject.height_mm&.*(@design.scale)) }
       end
 
-      def steps = @evaluation.steps.map { |step| StepFile.new(step, @evaluation.catalogue).to_h }
+      def steps
+        @evaluation.made_of(:told_steps, @evaluation.batches) do
+          @evaluation.steps.map { |step| StepFile.new(step, @evaluation.catalogue).to_h }
+        end
+      end
 
       def schedule
         return if @evaluation.infeasible
 
         answer = @evaluation.schedule
-        slack = answer.slack
+        @evaluation.made_of(:told_schedule, answer, @evaluation.batches, @design.calendar.finish_by) { planned(answer, answer.slack) }
+      end
+
+      def planned(answer, slack)
         { "ready_at" => Moment.format(answer.ready_at), "makespan_min" => answer.makespan_min, "lower_bound_min" => answer.lower_bound_min,
           "proven_optimal" => answer.proven_optimal?, "hands_on_min" => answer.network.steps.sum(&:hands_on_min),
           "objective" => @design.calendar.objective.to_s,

@@ -9,6 +9,7 @@ module GreenPlinth
       # @param catalogue [Catalogue] whose materials the file may name
       def initialize(catalogue)
         @catalogue = catalogue
+        @memo = Memo.new
       end
 
       # @param text [String] JSON
@@ -29,12 +30,19 @@ module GreenPlinth
       def problems(file)
         return [Problem.new("", "the file must be an object like {\"format\": \"#{FORMAT}\", …}")] unless file.is_a?(Hash)
 
-        [Text, Upgrade.new, Schema.of(Schema::PLINTH_FILE, @catalogue.kinds), Sense.new(@catalogue)].each do |check|
+        [Text, Upgrade.new, Schema.of(Schema::PLINTH_FILE, @catalogue.kinds)].each do |check|
           found = check.problems(file)
           return found unless found.empty?
         end
-        []
+        senseless(file)
       end
+
+      # Where nothing has changed that sense was asked of, the answer stands.
+      def senseless(file)
+        digests = Hash.new { |known, member| known[member] = Memo.digest(file[member]) }
+        @memo.recall(:sense, digests.method(:[])) { Sense.new(@catalogue).problems(file) }
+      end
+      private :senseless
 
       # @return [String] the file, every key in it, as people like to read it
       def self.write(design) = ::JSON.pretty_generate(design.to_h)

@@ -16,6 +16,40 @@ module GreenPlinth
         out
       end
 
+      # @param reach [Integer] cells
+      # @return [Numo::DFloat] the fold over the square that reaches so many cells to each side, cut off at the field's edge
+      def spread(field, fold, reach)
+        [0, 1].reduce(field.copy) { |out, axis| along(out, fold, reach, axis) }
+      end
+
+      # Over ever wider windows to each side, each made of two of the last.
+      def along(field, fold, reach, axis)
+        [1, -1].map { |way| window(field, fold, reach, axis, way) }
+          .reduce { |one, other| Numo::DFloat.public_send(fold, one, other) }
+      end
+
+      def window(field, fold, reach, axis, way)
+        out, wide = field.copy, 0
+        while wide < reach
+          step = [wide + 1, reach - wide].min
+          out = shifted(out, fold, step * way, axis)
+          wide += step
+        end
+        out
+      end
+
+      def shifted(field, fold, by, axis)
+        count = field.shape[axis]
+        return field if by.abs >= count
+
+        to, from = [0...(count - by.abs), by.abs...count].map { |range| axis.zero? ? [range, true] : [true, range] }
+        to, from = from, to if by.negative?
+        out = field.copy
+        out[*to] = Numo::DFloat.public_send(fold, field[*to], field[*from])
+        out
+      end
+      private_class_method :along, :window, :shifted
+
       # Folds each cell with the one before and the one after it along an axis, into `out`.
       def pair(field, out, fold, axis)
         count = field.shape[axis]

@@ -23,9 +23,11 @@ module GreenPlinth
 
         # @param evaluation [Evaluation]
         # @param families [Array<String>, nil] only those of these families
+        # @yield [check] what it finds, where that is remembered
         # @return [Array<Snag>] the worst first, then in the order in which the checks look
         def snags(evaluation, families: nil)
-          found = all.select { |check| families.nil? || families.include?(check.family) }.flat_map { |check| check.looked(evaluation) }
+          checks = all.select { |check| families.nil? || families.include?(check.family) }
+          found = checks.flat_map { |check| block_given? ? yield(check) : check.looked(evaluation) }
           found.sort_by.with_index { |snag, index| [SEVERITIES.index(snag.severity), index] }
         end
 

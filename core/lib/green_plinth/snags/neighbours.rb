@@ -28,7 +28,7 @@ module GreenPlinth
       # All subjects by the same turn, as little as does it.
       def turned
         (1..35).flat_map { |i| [i * TURN_DEG, -i * TURN_DEG] }.each do |turn|
-          subjects = design.to_h["subjects"].map { |data| data.merge("turn_deg" => ((data["turn_deg"] || 0) + turn) % 360) }
+          subjects = design.member("subjects").map { |data| data.merge("turn_deg" => ((data["turn_deg"] || 0) + turn) % 360) }
           next unless clears?(Composition::Formation.new(design.with("subjects", subjects), @evaluation.ground.foot))
 
           patch = subjects.each_with_index.map do |data, index|

@@ -18,7 +18,9 @@ module GreenPlinth
 
       # @param terrain [Relief::Terrain]
       # @param pools [Array<Waters::Pool>]
-      def initialize(design, terrain, pools)
+      # @param overlaps [Plan::Overlaps] what is known of areas already
+      def initialize(design, terrain, pools, overlaps = Plan::Overlaps.new)
+        @overlaps = overlaps
         @design = design
         @catalogue = design.catalogue
         @terrain = terrain
@@ -48,7 +50,7 @@ module GreenPlinth
         @design.zones.each_with_index { |zone, index| areas[zone.pointer] = @terrain.ground.area(index) }
         (@design.forms + @design.waters + @design.outlined_features).each { |part| areas[part.pointer] = part.area }
         @design.subjects.each { |part| areas[part.pointer] = part.footprint_area }
-        Places.new(areas)
+        Places.new(areas, @overlaps)
       end
 
       private

@@ -43,7 +43,7 @@ module GreenPlinth
         zone ? @step.id.sub(%r{\A#{Regexp.escape(zone.id.to_s)}/\d+-[^/]+}, fresh) : @step.id
       end
 
-      def progress = @design.to_h["progress"] || {}
+      def progress = @design.member("progress") || {}
 
       def without
         LISTS.keys.to_h { |kind| [kind, (progress[kind] || []).reject { |row| row["step"] == @step.id }] }

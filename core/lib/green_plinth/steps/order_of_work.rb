@@ -13,14 +13,21 @@ module GreenPlinth
       # @param design [Design]
       # @param terrain [Relief::Terrain]
       # @param pools [Array<Waters::Pool>]
-      def initialize(design, terrain, pools)
+      # @param overlaps [Plan::Overlaps] what is known of areas already
+      def initialize(design, terrain, pools, overlaps = Plan::Overlaps.new)
         @design = design
         @missing = []
-        expansion = Expansion.new(design, terrain, pools)
+        expansion = Expansion.new(design, terrain, pools, overlaps)
         all = expansion.works
         precedence = ordered(all, expansion.places)
         @conflicts = precedence.conflicts
         @works, @waits = Merging.new(all, precedence).call
+      end
+
+      # @return [Array] what makes it what it is: of two with the same, either is as good
+      def fields
+        told = ->(wait) { [wait.first.id, wait.later.id, *wait.to_a.drop(2)] }
+        [@works.map(&:fields), @waits.map(&told), @conflicts.map { |one| [told[one.wait], (one.path || []).map(&told)] }, @missing]
       end
 
       private

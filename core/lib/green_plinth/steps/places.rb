@@ -8,8 +8,10 @@ module GreenPlinth
       TOUCH_MM2 = 1.0
 
       # @param areas [Hash{String => RGeo geometry}] by pointer; the plinth touches everything
-      def initialize(areas)
+      # @param overlaps [Plan::Overlaps]
+      def initialize(areas, overlaps)
         @areas = areas
+        @overlaps = overlaps
         @boxes = areas.transform_values { |area| area.empty? ? nil : Plan::Geos.bounds(area) }
         @touch = Hash.new { |all, one| all[one] = {} }
       end
@@ -20,7 +22,7 @@ module GreenPlinth
       # @return [Float] mm² that two works share, of those that have areas of their own
       def shared_mm2(a, b)
         pairs = a.places.product(b.places).select { |one, other| @boxes[one] && @boxes[other] }
-        pairs.map { |one, other| Plan::Geos.area(one == other ? @areas[one] : @areas[one].intersection(@areas[other])) }.max || 0
+        pairs.map { |one, other| one == other ? Plan::Geos.area(@areas[one]) : @overlaps.shared_mm2(@areas[one], @areas[other]) }.max || 0
       end
 
       # @param mm [Float]
@@ -33,7 +35,7 @@ module GreenPlinth
       def gap_mm(one, other)
         key = one < other ? [one, other] : [other, one]
         @gap ||= {}
-        @gap[key] ||= @boxes[one] && @boxes[other] ? @areas[one].distance(@areas[other]) : Float::INFINITY
+        @gap[key] ||= @boxes[one] && @boxes[other] ? @overlaps.distance_mm(@areas[one], @areas[other]) : Float::INFINITY
       end
 
       def meet?(one, other)
@@ -48,7 +50,7 @@ module GreenPlinth
         b = @boxes[other]
         return false unless a && b && a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3]
 
-        Plan::Geos.area(@areas[one].intersection(@areas[other])) > TOUCH_MM2
+        @overlaps.shared_mm2(@areas[one], @areas[other]) > TOUCH_MM2
       end
     end
   end

@@ -60,6 +60,9 @@ module GreenPlinth
       # @return [Boolean] whether both are layers of one pile
       def same_pile?(other) = stack && other.stack && stack[0] == other.stack[0]
 
+      # @return [Array] all that others are made from; the part it is done on is told by its pointers
+      def fields = to_a[0..-2]
+
       private
 
       def coat_title(text) = coats > 1 ? "#{text}, coat #{coat} of #{coats}" : text

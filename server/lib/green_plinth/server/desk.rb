@@ -102,7 +102,7 @@ module GreenPlinth
       def evaluate(file)
         # The same file is asked for again within a moment, to be shown after it was changed: it is checked once.
         @memo.fetch(:evaluation, Memo.digest(file)) do
-          GreenPlinth.evaluate(Files::PlinthFile.new(catalogue).build(file), memo: @memo)
+          GreenPlinth.evaluate(reader.build(file), memo: @memo)
         end
       end
 
@@ -176,6 +176,9 @@ module GreenPlinth
       def forget = @memo = Memo.new
 
       private
+
+      # What it knows to be right is forgotten with all else.
+      def reader = @memo.fetch(:reader) { Files::PlinthFile.new(catalogue) }
 
       BROKE_DOWN = GreenPlinth::Problem.new("", "Something broke down over this build: the program's log says more")
       private_constant :BROKE_DOWN

@@ -30,7 +30,8 @@ module GreenPlinth
         private
 
         def told_as(told, word, tone, *fixes)
-          judged(word, "#{told}.", figure: layout.standing_pct, unit: "%", marks: [Mark.area(layout.taken, tone)], fixes: fixes)
+          marks = layout.taken.map { |area| Mark.area(area, tone) }
+          judged(word, "#{told}.", figure: layout.standing_pct, unit: "%", marks: marks, fixes: fixes)
         end
 
         def things

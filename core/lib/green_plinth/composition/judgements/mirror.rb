@@ -17,7 +17,7 @@ module GreenPlinth
           judged(alike ? "look" : "good",
             "Folded left on right, #{number(share)} % of what stands there falls on itself#{alike ? ": shift or turn one side" : ""}.",
             figure: share, unit: "%",
-            marks: [Mark.line([[0, box[1]], [0, box[3]]]), *(alike ? [Mark.area(layout.mirrored, "trouble")] : [])])
+            marks: [Mark.line([[0, box[1]], [0, box[3]]]), *(alike ? layout.mirrored.map { |area| Mark.area(area, "trouble") } : [])])
         end
       end
     end

@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Plan
+    # Areas found by where they are: their boxes lie in the squares of a grid.
+    class Boxes
+      # Side of a square, mm.
+      SQUARE_MM = 40.0
+
+      # @param areas [Array<RGeo geometry>]
+      def initialize(areas)
+        @squares = Hash.new { |all, square| all[square] = [] }
+        areas.reject(&:empty?).each do |area|
+          box = Geos.bounds(area)
+          squares(box) { |square| @squares[square] << [area, box] }
+        end
+      end
+
+      # @return [Array<RGeo geometry>] those whose boxes meet a box
+      def near(box)
+        found = []
+        squares(box) do |square|
+          @squares.fetch(square, []).each { |area, other| found << area if Geos.boxes_meet?(box, other) }
+        end
+        found.uniq(&:object_id)
+      end
+
+      private
+
+      def squares((x0, y0, x1, y1))
+        (x0 / SQUARE_MM).floor.upto((x1 / SQUARE_MM).floor) do |column|
+          (y0 / SQUARE_MM).floor.upto((y1 / SQUARE_MM).floor) { |row| yield [column, row] }
+        end
+      end
+    end
+  end
+end
