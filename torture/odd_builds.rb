@@ -27,7 +27,7 @@ module Torture
       @client = Client.new(server.port)
       @builds.each do |odd|
         send_it(odd)
-        @bad << "#{odd.name}: the server died" && server.start.ready unless server.alive?
+        @bad.unshift("#{odd.name}: the server died: #{server.last_words}") && server.start.ready unless server.alive?
       end
       peak = server.peak_mb
       Result.new("odd builds", format("%d odd builds, %d crashes, slowest answer %.1f s, memory %d MB%s", @builds.size, @bad.size, @slowest,

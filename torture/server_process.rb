@@ -20,7 +20,7 @@ module Torture
     end
 
     def start
-      @pid = Process.spawn({ "DATABASE_URL" => @database }, File.join(ROOT, "bin/lib/serve"), "tcp://127.0.0.1:#{port}", out: @log,
+      @pid = Process.spawn({ "DATABASE_URL" => @database }, File.join(ROOT, "bin/lib/serve"), "tcp://127.0.0.1:#{port}", out: [@log, "a"],
         err: [:child, :out], pgroup: true)
       self
     end
@@ -47,6 +47,9 @@ module Torture
 
     # @return [Float] MB at most so far
     def peak_mb = File.read("/proc/#{pid}/status")[/VmHWM:\s+(\d+)/, 1].to_i / 1024.0
+
+    # @return [String] what it said when it died, where it died of itself; a restart writes on
+    def last_words = File.file?(@log) ? File.readlines(@log).grep(/\[BUG\]|Error|SIG/).last(3).join(" ").strip : ""
 
     def tail = File.file?(@log) ? File.readlines(@log).last(3).join(" ").strip : ""
 
