@@ -84,7 +84,7 @@ module GreenPlinth
           design.plinth.bevelled? ? patch + [{ "op" => "remove", "path" => "/plinth/top_outline" }] : patch
         end
 
-        # Common sizes of this shape for this purpose that the subjects fit on.
+        # Common sizes of this shape for this purpose that the subjects fit on, and that all ground has a part of.
         def candidates
           outline = design.plinth.outline
           catalogue.sizes["plinths"].select do |size|
@@ -94,7 +94,8 @@ module GreenPlinth
 
         def holds?(outline)
           shape = Plan::Outline.polygon(outline)
-          design.subjects.all? { |subject| Plan::Geos.area(subject.footprint_area.difference(shape)) < 0.5 }
+          design.subjects.all? { |subject| Plan::Geos.area(subject.footprint_area.difference(shape)) < 0.5 } &&
+            design.zones.reject(&:rest?).all? { |zone| Plan::Geos.area(zone.area.intersection(shape)).positive? }
         end
       end
     end
