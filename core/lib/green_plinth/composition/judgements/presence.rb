@@ -50,6 +50,8 @@ module GreenPlinth
           return unless FACTORS.cover?(factor)
 
           sizes = keys.to_h { |key| [key, [(outline[key] * factor / 5).round * 5, 10].max] }
+          return unless grounded?(Plan::Outline.polygon(outline.merge(sizes)))
+
           Fix.new("make the plinth #{sizes.values.map { |size| number(size) }.join(" × ")} mm",
             sizes.map { |key, size| { "op" => "replace", "path" => "/plinth/outline/#{key}", "value" => size } })
         end
@@ -92,10 +94,14 @@ module GreenPlinth
           end
         end
 
+        # Ground that lies beside the plinth is refused.
+        def grounded?(shape)
+          design.zones.reject(&:rest?).all? { |zone| Plan::Geos.area(zone.area.intersection(shape)).positive? }
+        end
+
         def holds?(outline)
           shape = Plan::Outline.polygon(outline)
-          design.subjects.all? { |subject| Plan::Geos.area(subject.footprint_area.difference(shape)) < 0.5 } &&
-            design.zones.reject(&:rest?).all? { |zone| Plan::Geos.area(zone.area.intersection(shape)).positive? }
+          design.subjects.all? { |subject| Plan::Geos.area(subject.footprint_area.difference(shape)) < 0.5 } && grounded?(shape)
         end
       end
     end
