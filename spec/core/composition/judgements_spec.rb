@@ -66,6 +66,15 @@ RSpec.describe GreenPlinth::Composition::Judgement do
     expect(judgement("presence", fixed).verdict).to eq("good")
   end
 
+  it "offers no size beside which ground would lie" do
+    sizes = lambda do |at|
+      corner = zone(course("earth_paste"), id: "corner", outline: rectangle(6, 6, at: at))
+      judgement("presence", vignette(subjects: [figure(rectangle(44, 30))], zones: [corner])).fixes
+    end
+    expect(sizes[[0, 0]]).not_to be_empty
+    expect(sizes[[46, 26]]).to be_empty
+  end
+
   it "judges a base that is played with by what it raises" do
     file = plain_file(purpose: "gaming_base", forms: [lift(5, rectangle(100, 60))], subjects: [figure(round(18))])
     expect(judgement("raised", file).verdict).to eq("unknown")
