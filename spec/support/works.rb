@@ -11,7 +11,7 @@ module Works
     technique = GreenPlinth::Catalogue::Technique.new("by_hand", data, catalogue.kinds.of("phases", phase.to_s))
     dried = GreenPlinth::Drying::Stages.new(open_min: nil, handle_min: stages[:handle] || 0, next_min: stages[:next] || 0,
       dry_min: stages[:dry] || 0, full_min: stages[:full] || 0, factors: [])
-    GreenPlinth::Steps::Work.new(id: id, technique: technique, words: { place: id }, amount: amount, minutes: minutes, places: [],
+    GreenPlinth::Steps::Work.new(id: id, technique: technique, words: { place: id }, amount: amount, minutes: minutes, places: ["/plinth"],
       where: ["/#{id}"], material_key: material, material: catalogue[material], dries: catalogue[dries], coat: 1, coats: 1, uses: [],
       rig: "hands", stages: dried, splittable: false, part: GreenPlinth::Design::Part.new({ "id" => id }, "/#{id}"), **members)
   end

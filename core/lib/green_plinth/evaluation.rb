@@ -75,7 +75,8 @@ module GreenPlinth
     # @return [Steps::OrderOfWork]
     def order
       recalled(:order) do
-        made = Steps::OrderOfWork.new(design, terrain, pools, @memo.fetch(:overlaps) { Plan::Overlaps.new })
+        expansion = Steps::Expansion.new(design, terrain, pools, survey)
+        made = Steps::OrderOfWork.new(expansion.works, ruling(expansion))
         @memo.same(:same_order, made.fields, made)
       end
     end
@@ -157,13 +158,16 @@ module GreenPlinth
     def standing_room = part(:standing_room, STOOD) { Composition::Judgements::StandingRoom.new(self) }
 
     # @return [Composition::Footing]
-    def footing = Composition::Footing.new(design, terrain)
+    def footing = Composition::Footing.new(terrain, nearest_place)
 
     # @return [Balance::Joints]
     def joints = Balance::Joints.new(design, ground, catalogue)
 
     # @return [Composition::NearestPlace]
-    def nearest_place = Composition::NearestPlace.new(design, ground)
+    def nearest_place = @nearest_place ||= Composition::NearestPlace.new(design, ground, survey)
+
+    # @return [Plan::Survey] what was found of areas, in this design or in those before it
+    def survey = @memo.fetch(:survey) { Plan::Survey.new }
 
     # @return [Composition::Formation]
     def formation = part(:formation, [*STANDING, "formation"]) { Composition::Formation.new(design, ground.foot) }
@@ -219,6 +223,11 @@ module GreenPlinth
       part(:covers, %w[plinth zones], bulk.grid.bounds) do
         design.zones.each_index.map { |index| Relief::Cover.of(ground.area(index), bulk.grid) }
       end
+    end
+
+    def ruling(expansion)
+      works, places = expansion.works, expansion.places
+      @memo.find(:ruling, ->(known) { known.serves?(works, places, design) }) { Steps::Ruling.new(works, places, design) }
     end
 
     def file = design.file

@@ -103,10 +103,14 @@ module GreenPlinth
       @below
     end
 
+    # Each after all that comes before it, where no circle keeps some from having a turn.
     def closed
-      @above = Array.new(nodes.size) { |at| 1 << at }
-      @below = @above.dup
-      @onward.each_with_index { |later, a| later.each { |b| close(a, b) if @above[b][a].zero? } }
+      @above, @below = Array.new(2) { Array.new(nodes.size) { |at| 1 << at } }
+      turn = in_turn
+      return @onward.each_with_index { |later, a| later.each { |b| close(a, b) if @above[b][a].zero? } } if turn.size < nodes.size
+
+      turn.each { |a| @onward[a].each { |b| @above[b] |= @above[a] } }
+      turn.reverse_each { |a| @below[a] = @onward[a].reduce(@below[a]) { |bits, b| bits | @below[b] } }
     end
 
     def close(a, b)

@@ -62,6 +62,15 @@ module GreenPlinth
       found.last
     end
 
+    # A value that can tell whether it serves; of the newest ones that were made so.
+    # @param serves [#call] value → whether it does
+    # @return the value that serves, or the block's, now remembered
+    def find(name, serves)
+      kept = @lock.synchronize { @values[name].values.reverse }
+      found = kept.map(&:first).find(&serves) || yield
+      fetch(name, found) { found }
+    end
+
     # The same value as an equal one, where one was known not long ago: what did not change is the same object.
     # @param fields [Object] what makes it what it is, compared by value
     def same(name, fields, value)

@@ -5,7 +5,7 @@ RSpec.describe "Rules between two works" do
   include Works
 
   # Everything touches, and the stages tell the waits apart.
-  let(:places) { instance_double(GreenPlinth::Steps::Places, touch?: true, near?: true, shared_mm2: 1.0) }
+  let(:places) { GreenPlinth::Steps::Places.new({}, GreenPlinth::Plan::Survey.new) }
   stages = { handle: 1, next: 2, dry: 3 }.freeze
 
   def between(rule, first, later, schools: {})
@@ -125,8 +125,10 @@ RSpec.describe "Rules between two works" do
   end
 
   it "binds nothing that does not touch" do
-    allow(places).to receive(:touch?).and_return(false)
-    expect(between("BuildingAfterGravel", *two(:grain, :hard, stages))).to be_empty
+    one, other = two(:hard, :grass, stages).each_with_index.map { |work, at| work.tap { work.places = ["/zones/#{at}"] } }
+    expect(between("WallBeforeGrass", one, other)).to be_empty
+    other.places = one.places
+    expect(between("WallBeforeGrass", one, other).size).to eq(1)
   end
 
   it "follows the pile where it only says how long to wait" do

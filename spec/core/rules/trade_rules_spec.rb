@@ -2,7 +2,7 @@
 
 # Rules that speak of one way of working, between works of the catalogue's own techniques.
 RSpec.describe "Rules between two ways of working" do
-  let(:places) { instance_double(GreenPlinth::Steps::Places, touch?: true, near?: true, shared_mm2: 1.0) }
+  let(:places) { GreenPlinth::Steps::Places.new({}, GreenPlinth::Plan::Survey.new) }
   stages = { open_min: 12.0, handle_min: 1, next_min: 2, dry_min: 3, full_min: 4, factors: [] }.freeze
 
   # A work of a technique, on the one part both share.

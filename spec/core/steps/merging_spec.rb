@@ -3,7 +3,11 @@
 RSpec.describe GreenPlinth::Steps::Merging do
   include Works
 
-  def merged(works, waits = []) = described_class.new(works, precedence(works, waits)).call
+  # @return [Array(Array<Work>, Array<Wait>)] what they become, and the waits between that
+  def merged(works, waits = [])
+    one = GreenPlinth::Steps::Merged.new(works, described_class.new(works, precedence(works, waits)).home)
+    [one.works, one.waits(waits.map { |wait| wait.between(works.index(wait.first), works.index(wait.later)) })]
+  end
 
   def alike(id, **more) = work(id, material: "acrylic_paint", **more)
 

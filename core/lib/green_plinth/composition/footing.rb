@@ -10,9 +10,10 @@ module GreenPlinth
       SPRUNG = 2.0
 
       # @param terrain [Relief::Terrain]
-      def initialize(design, terrain)
-        @design = design
+      # @param places [NearestPlace] for who looks for level ones
+      def initialize(terrain, places = nil)
         @terrain = terrain
+        @places = places
       end
 
       # @return [Float, nil] mm between the highest and the lowest ground under it; nil off the base
@@ -34,27 +35,15 @@ module GreenPlinth
         return unless level.any?
 
         quick = ->(x, y) { @terrain.grid.at(x, y)&.then { |row, column| level[row, column] == 1 } }
-        NearestPlace.new(@design, @terrain.ground).find(subject, quick: quick) { |there| (uneven_mm(there) || Float::INFINITY) <= LEVEL_MM }
+        @places.find(subject, quick: quick) { |there| (uneven_mm(there) || Float::INFINITY) <= LEVEL_MM }
       end
 
       private
 
-      # No height is like it, mm.
-      OFF = 1e9
-      private_constant :OFF
-
-      # A quick look before the thorough one, at all cells at once: whether the ground is level over a square that lies within the
-      # foot plate about each. What it refuses, the thorough one would.
+      # A quick look before the thorough one: whether the ground is level over a square that lies within the foot plate about each
+      # cell. What it refuses, the thorough one would.
       # @return [Numo::Bit]
-      def levelish(subject)
-        off = @terrain.weight.le(0)
-        most, least = %i[maximum minimum].map do |way|
-          height = @terrain.height.dup
-          height[off] = way == :maximum ? OFF : -OFF
-          Relief::Adjacent.spread(height, way, reach(subject))
-        end
-        (most - least).le(LEVEL_MM)
-      end
+      def levelish(subject) = @terrain.level_about(reach(subject), LEVEL_MM)
 
       # Of the square in the circle in the plate, less a cell for what lies in it by half, in cells.
       def reach(subject)

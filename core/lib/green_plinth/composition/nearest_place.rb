@@ -13,9 +13,11 @@ module GreenPlinth
       LEAST_MM2 = 0.5
 
       # @param ground [Plan::Ground]
-      def initialize(design, ground)
+      # @param survey [Plan::Survey] what is known of areas already
+      def initialize(design, ground, survey = Plan::Survey.new)
         @design = design
         @ground = ground
+        @survey = survey
       end
 
       # @return [RGeo geometry] where subjects stand: the top, less its border
@@ -33,13 +35,18 @@ module GreenPlinth
       # @yield [part] moved: whether it is right there
       # @return [Design::Subject, Design::Feature, nil] the part there
       def find(part, toward: nil, runs: rings, quick: ->(_x, _y) { true })
-        box, others = Plan::Geos.bounds(part.foot_area), Plan::Boxes.new(taken_beside(part))
+        area = part.foot_area
+        box, own = @survey.box(area), @survey.convex(area)
+        yielding = yielding_to(part)
         each_move(toward || [0.0, 1.0], runs) do |dx, dy|
           here = [box[0] + dx, box[1] + dy, box[2] + dx, box[3] + dy]
           next unless on_top?(here) && quick.call(part.middle[0] + dx, part.middle[1] + dy)
 
+          near = taken.near(here, MARGIN).reject { |other| yielding.include?(other) }
+          next if own && near.any? { |other| @survey.convex(other)&.meets?(own, dx, dy, MARGIN) }
+
           moved = part.moved_by(dx, dy)
-          return moved if free?(moved, beside(others, here)) && (!block_given? || yield(moved))
+          return moved if free?(moved, near) && (!block_given? || yield(moved))
         end
         nil
       end
@@ -48,8 +55,7 @@ module GreenPlinth
       # a part may be one of an earlier reading.
       # @return [Array<RGeo geometry>]
       def taken_beside(part)
-        barring = @design.outlined_features.select { |feature| feature.kind.trait?("bars_feet") && !hosting?(feature, part) }
-        (@design.subjects + barring).reject { |other| other.pointer == part.pointer }.map(&:foot_area)
+        standing.reject { |other| other.pointer == part.pointer || hosting?(other, part) }.map(&:foot_area)
       end
 
       # @return [Boolean] whether a part stands free where it is
@@ -77,9 +83,18 @@ module GreenPlinth
         box[0] > top_box[0] - MARGIN && box[1] > top_box[1] - MARGIN && box[2] < top_box[2] + MARGIN && box[3] < top_box[3] + MARGIN
       end
 
-      def beside(others, (x0, y0, x1, y1)) = others.near([x0 - MARGIN, y0 - MARGIN, x1 + MARGIN, y1 + MARGIN])
+      # Whatever bars feet, and those that stand.
+      def standing = @standing ||= @design.subjects + @design.outlined_features.select { |feature| feature.kind.trait?("bars_feet") }
 
-      def hosting?(one, other) = other.is_a?(Design::Feature) && (one.host == other.id || other.host == one.id)
+      def taken = @taken ||= Plan::Boxes.new(standing.map(&:foot_area).uniq(&:object_id), @survey)
+
+      # Areas that only the part itself, what hosts it and what it hosts stand on.
+      def yielding_to(part)
+        own, others = standing.partition { |other| other.pointer == part.pointer || hosting?(other, part) }
+        Set.new.compare_by_identity.merge(own.map(&:foot_area)).subtract(others.map(&:foot_area))
+      end
+
+      def hosting?(one, other) = [one, other].all?(Design::Feature) && (one.host == other.id || other.host == one.id)
 
       def each_move((dx, dy), runs)
         first = Math.atan2(dy, dx)

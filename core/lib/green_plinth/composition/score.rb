@@ -69,7 +69,7 @@ module GreenPlinth
       def standing_shapes = standing.map(&:footprint_area)
 
       def uneven = [(worst_footing || 0) - Footing::LEVEL_MM, 0].max / 4
-      def worst_footing = @worst_footing ||= standing.filter_map { |subject| Footing.new(@design, @terrain).uneven_mm(subject) }.max
+      def worst_footing = @worst_footing ||= standing.filter_map { |subject| Footing.new(@terrain).uneven_mm(subject) }.max
       def standing = @design.standing
 
       # Silhouettes that run into each other.

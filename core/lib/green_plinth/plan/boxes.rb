@@ -8,16 +8,19 @@ module GreenPlinth
       SQUARE_MM = 40.0
 
       # @param areas [Array<RGeo geometry>]
-      def initialize(areas)
+      # @param survey [Survey] what is known of areas already
+      def initialize(areas, survey = Survey.new)
         @squares = Hash.new { |all, square| all[square] = [] }
         areas.reject(&:empty?).each do |area|
-          box = Geos.bounds(area)
+          box = survey.box(area)
           squares(box) { |square| @squares[square] << [area, box] }
         end
       end
 
+      # @param mm [Float] that the box is made wider by, all round
       # @return [Array<RGeo geometry>] those whose boxes meet a box
-      def near(box)
+      def near((x0, y0, x1, y1), mm = 0.0)
+        box = [x0 - mm, y0 - mm, x1 + mm, y1 + mm]
         found = []
         squares(box) do |square|
           @squares.fetch(square, []).each { |area, other| found << area if Geos.boxes_meet?(box, other) }

@@ -71,7 +71,25 @@ module GreenPlinth
         total.positive? ? (cover.field * height[*cover.window]).sum / total : 0.0
       end
 
+      # @param reach [Integer] cells
+      # @param within [Float] mm
+      # @return [Numo::Bit] whether the ground differs by no more over the square that reaches so many cells to each side of a cell
+      def level_about(reach, within)
+        @level_about ||= {}
+        @level_about[[reach, within]] ||= begin
+          off = weight.le(0)
+          most, least = { maximum: OFF, minimum: -OFF }.map do |way, no_height|
+            Adjacent.spread(height.dup.tap { |field| field[off] = no_height }, way, reach)
+          end
+          (most - least).le(within)
+        end
+      end
+
       private
+
+      # No height is like it, mm.
+      OFF = 1e9
+      private_constant :OFF
 
       # Smaller than a cell.
       def at_middle(shape)

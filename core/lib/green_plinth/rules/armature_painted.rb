@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/armature_painted"
       strength :must
       why "foliage hides it"
+      binds :anything
       wait :next
 
       private

@@ -6,16 +6,13 @@ module GreenPlinth
       code "order/ballast_after_ground"
       strength :advice
       why "wet ground creeps into it"
+      binds 3.0
       wait :dry
 
       private
 
       def first?(work) = work.phase?(:texture, :grain)
       def later?(work) = work.phase?(:ballast)
-      def bound?(first, later) = @places.near?(first, later, BESIDE_MM)
-
-      BESIDE_MM = 3.0
-      private_constant :BESIDE_MM
     end
   end
 end

@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/base_coat_while_reachable"
       strength :advice
       why "assembly hides faces"
+      binds :anything
       wait :next
 
       private

@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/bed_sealed"
       strength :must
       why "pores breathe bubbles"
+      binds :part
       wait :dry
 
       private

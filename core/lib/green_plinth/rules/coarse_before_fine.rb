@@ -12,7 +12,7 @@ module GreenPlinth
 
       def first?(work) = work.phase?(:grain) && !work.grain_mm.nil?
       def later?(work) = first?(work)
-      def bound?(first, later) = first.grain_mm > later.grain_mm * 1.2 && super
+      def bound?(first, later) = first.grain_mm > later.grain_mm * 1.2
     end
   end
 end

@@ -6,12 +6,12 @@ module GreenPlinth
       code "order/dry_fit_before_mount"
       strength :must
       why "what was not tried is found when it is glued"
+      binds :part
 
       private
 
       def first?(work) = work.phase?(:dry_fit)
       def later?(work) = work.phase?(:mount)
-      def bound?(first, later) = (first.where & later.where).any?
     end
   end
 end

@@ -6,13 +6,13 @@ module GreenPlinth
       code "order/found_matter_treated"
       strength :must
       why "rot and insects come in with it"
+      binds :part
       wait :next
 
       private
 
       def first?(work) = work.phase?(:treat)
       def later?(work) = !work.phase?(:treat)
-      def bound?(first, later) = (first.where & later.where).any?
     end
   end
 end

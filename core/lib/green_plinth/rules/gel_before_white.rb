@@ -14,7 +14,7 @@ module GreenPlinth
       def later?(work) = work.phase?(:foam)
 
       # The last clear coat goes on after the white.
-      def bound?(first, later) = !(same_pile?(first, later) && first.stack[1] > later.stack[1]) && super
+      def bound?(first, later) = !(same_pile?(first, later) && first.stack[1] > later.stack[1])
     end
   end
 end

@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/grass_layer_dry"
       strength :must
       why "fibres mat in wet glue"
+      binds :anything
 
       private
 
@@ -19,7 +20,7 @@ module GreenPlinth
       def bound?(first, later)
         return first.stack[1] < later.stack[1] if same_pile?(first, later)
 
-        (later.phase?(:grass) ? (first.length_mm || 0) < (later.length_mm || 0) : true) && super
+        (later.phase?(:grass) ? (first.length_mm || 0) < (later.length_mm || 0) : true) && @places.meet?(first, later)
       end
 
       def at_least(first, _later) = [first.stages.after(:handle) || 0, LEAST_MIN].max

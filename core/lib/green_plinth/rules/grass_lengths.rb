@@ -14,7 +14,7 @@ module GreenPlinth
 
       def first?(work) = work.phase?(:grass) && !work.length_mm.nil?
       def later?(work) = first?(work)
-      def bound?(first, later) = first.length_mm < later.length_mm && super
+      def bound?(first, later) = first.length_mm < later.length_mm
     end
   end
 end

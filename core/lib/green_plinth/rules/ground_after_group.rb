@@ -6,13 +6,13 @@ module GreenPlinth
       code "order/ground_after_group"
       strength :advice
       why "discs are hidden once"
+      binds :anything
       wait :handle
 
       private
 
       def first?(work) = work.phase?(:mount)
       def later?(work) = work.phase?(:hide_disc)
-      def bound?(_first, _later) = true
     end
   end
 end

@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/hull_before_gap"
       strength :must
       why "water must meet the hull"
+      binds :part
       wait :handle
 
       private

@@ -6,13 +6,13 @@ module GreenPlinth
       code "order/hull_finished_before_set"
       strength :must
       why "no masking against water"
+      binds :part
       wait :next
 
       private
 
       def first?(work) = work.phase?(:paint_subject, :clean)
       def later?(work) = work.phase?(:hull)
-      def bound?(first, later) = (first.where & later.where).any?
     end
   end
 end

@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/laid_on"
       strength :must
       why "each course lies on the one below it"
+      binds :pile
 
       private
 
@@ -14,10 +15,9 @@ module GreenPlinth
       def later?(work) = !work.stack.nil?
 
       def bound?(first, later)
-        return false unless first.stack[0] == later.stack[0]
         return false unless ([first.stack[1], first.coat] <=> [later.stack[1], later.coat]).negative?
 
-        first.stack[0] != "forms" || @places.touch?(first, later)
+        first.stack[0] != "forms" || @places.meet?(first, later)
       end
 
       # Marks are pressed into a soft bed; everything else waits until the course below can be worked on.

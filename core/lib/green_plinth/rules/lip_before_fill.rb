@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/lip_before_fill"
       strength :must
       why "grout and water level against it"
+      binds :part
 
       private
 

@@ -6,13 +6,13 @@ module GreenPlinth
       code "order/made_before_worked"
       strength :must
       why "what is not there cannot be worked on"
+      binds :part
       wait :handle
 
       private
 
       def first?(work) = work.phase?(:hard, :texture, :mount, :hull)
       def later?(work) = work.does?("on_made")
-      def bound?(first, later) = (first.where & later.where).any?
     end
   end
 end

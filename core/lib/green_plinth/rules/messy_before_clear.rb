@@ -7,6 +7,7 @@ module GreenPlinth
       code "order/messy_before_clear"
       strength :advice
       why "grains, fibres, dust and mist fly all over the base"
+      binds :anything
       wait :handle
 
       private

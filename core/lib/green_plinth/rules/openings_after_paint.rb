@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/openings_after_paint"
       strength :advice
       why "painted foam cuts cleaner"
+      binds :anything
       wait :next
 
       private

@@ -6,13 +6,13 @@ module GreenPlinth
       code "order/plaque_last"
       strength :must
       why "every step soils it"
+      binds :anything
       wait :handle
 
       private
 
       def first?(work) = work.phase?(:rim)
       def later?(work) = work.phase?(:plaque)
-      def bound?(_first, _later) = true
     end
   end
 end

@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/press_while_soft"
       strength :must
       why "ruts and seats need a yielding bed"
+      binds :anything
 
       private
 
@@ -21,13 +22,13 @@ module GreenPlinth
       # Only what lies on top can be pressed: what is beneath has set by then. Where several beds are touched, the one that takes
       # the most of it.
       def bound?(first, later)
-        beds = @works.select { |work| bed?(work) && @places.touch?(work, later) }
+        beds = @works.select { |work| bed?(work) && @places.meet?(work, later) }
         top = beds.reject { |bed| beds.any? { |other| over?(other, bed) } }
         first.equal?(top.max_by { |bed| @places.shared_mm2(bed, later) })
       end
 
       def over?(other, bed)
-        return ([other.stack[1], other.coat] <=> [bed.stack[1], bed.coat]).positive? && @places.touch?(other, bed) if same_pile?(other, bed)
+        return ([other.stack[1], other.coat] <=> [bed.stack[1], bed.coat]).positive? && @places.meet?(other, bed) if same_pile?(other, bed)
 
         other.ground? && bed.bulk?
       end

@@ -14,7 +14,7 @@ module GreenPlinth
       def first?(work) = work.phase?(:prime)
       def later?(work) = work.phase?(:grain, :flock) && over_pale?(work) && !painted_over?(work)
 
-      def over_pale?(work) = @works.any? { |other| other.bulk? && other.of?("pale") && @places.touch?(other, work) }
+      def over_pale?(work) = @works.any? { |other| other.bulk? && other.of?("pale") && @places.meet?(other, work) }
       def painted_over?(work) = @works.any? { |other| other.colour? && same_pile?(other, work) && other.stack[1] > work.stack[1] }
     end
   end

@@ -6,13 +6,13 @@ module GreenPlinth
       code "order/rigging_last"
       strength :advice
       why "hands would break it"
+      binds :anything
       wait :handle
 
       private
 
       def first?(work) = !work.phase?(:rigging, :rim, :plaque, :task)
       def later?(work) = work.phase?(:rigging)
-      def bound?(_first, _later) = true
     end
   end
 end

@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/rim_coats"
       strength :must
       why "a second coat lifts a damp first"
+      binds :anything
       wait :next
 
       private

@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/row_one_way"
       strength :advice
       why "spacing stays as tried"
+      binds :anything
 
       private
 

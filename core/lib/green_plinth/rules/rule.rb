@@ -24,6 +24,10 @@ module GreenPlinth
         def follows_the_pile = @follows_the_pile = true
         def follows_the_pile? = @follows_the_pile || false
 
+        # Declares or reads what a work binds: :touching, what it meets; so many mm, what lies no farther from it; :part, what makes
+        # one of the same parts; :pile, layers of the same pile; :anything.
+        def binds(value = nil) = value ? @binds = value : (@binds || :touching)
+
         # Declares or reads the stage the first work must have reached: :finish, :handle, :next, :dry or :full.
         def wait(value = nil) = value ? @wait = value : (@wait || :finish)
       end
@@ -44,8 +48,9 @@ module GreenPlinth
         laters = @works.select { |work| later?(work) }
         return [] if laters.empty?
 
+        among = Steps::Among.new(laters, @places)
         @works.select { |work| first?(work) }.flat_map do |first|
-          laters.filter_map do |later|
+          reached(first, laters, among).filter_map do |later|
             between(first, later) unless first.equal?(later) || against_pile?(first, later) || !bound?(first, later)
           end
         end
@@ -56,8 +61,18 @@ module GreenPlinth
       def first?(_work) = raise(NotImplementedError)
       def later?(_work) = raise(NotImplementedError)
 
-      # Work binds only where it meets; a rule may ask for more.
-      def bound?(first, later) = @places.touch?(first, later)
+      # Of those that the rule reaches, a rule may ask for more.
+      def bound?(_first, _later) = true
+
+      def reached(first, laters, among)
+        case reach = self.class.binds
+        when :anything then laters
+        when :part then among.of_part(first)
+        when :pile then among.of_pile(first)
+        when :touching then among.near(first)
+        else among.near(first, reach)
+        end
+      end
 
       def against_pile?(first, later)
         self.class.follows_the_pile? && same_pile?(first, later) && (first.stack[1] <=> later.stack[1]).positive?

@@ -6,17 +6,14 @@ module GreenPlinth
       code "order/spray_before_greenery"
       strength :school
       why "overspray dulls fibres"
+      # A mist drifts so far beyond what it is aimed at, mm (from memory).
+      binds 10.0
       wait :handle
 
       private
 
       def first?(work) = work.sprayed? && work.phase?(:prime, :paint, :varnish)
       def later?(work) = work.greenery?
-      def bound?(first, later) = @places.near?(first, later, DRIFT_MM)
-
-      # A mist drifts so far beyond what it is aimed at, mm (from memory).
-      DRIFT_MM = 10.0
-      private_constant :DRIFT_MM
     end
   end
 end

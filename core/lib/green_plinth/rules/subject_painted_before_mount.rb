@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/subject_painted_before_mount"
       strength :school
       why "a mounted figure hides its own far side"
+      binds :part
       wait :handle
 
       private

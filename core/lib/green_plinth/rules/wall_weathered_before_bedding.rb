@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/wall_weathered_before_bedding"
       strength :advice
       why "only its foot is blended after"
+      binds :anything
       wait :handle
 
       private

@@ -6,6 +6,7 @@ module GreenPlinth
       code "order/wash_before_frames"
       strength :advice
       why "frames stay clean"
+      binds :anything
       wait :next
 
       private

@@ -74,7 +74,9 @@ module GreenPlinth
         end
       end
 
-      def rings(shape) = Plan::Geos.rings(shape.simplify(FINE_MM)).map { |ring| short(ring) }
+      def rings(shape)
+        @evaluation.survey.of(shape, PlanDrawing) { Plan::Geos.rings(shape.simplify(FINE_MM)).map { |ring| short(ring) } }
+      end
 
       def thinned(ring) = short(Plan::Geos.coordinates(Plan::Geos.line(ring).simplify(SHORE_MM)))
 

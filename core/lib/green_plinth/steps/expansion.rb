@@ -18,9 +18,9 @@ module GreenPlinth
 
       # @param terrain [Relief::Terrain]
       # @param pools [Array<Waters::Pool>]
-      # @param overlaps [Plan::Overlaps] what is known of areas already
-      def initialize(design, terrain, pools, overlaps = Plan::Overlaps.new)
-        @overlaps = overlaps
+      # @param survey [Plan::Survey] what is known of areas already
+      def initialize(design, terrain, pools, survey = Plan::Survey.new)
+        @survey = survey
         @design = design
         @catalogue = design.catalogue
         @terrain = terrain
@@ -30,7 +30,20 @@ module GreenPlinth
       end
 
       # @return [Array<Work>]
-      def works
+      def works = @works || expand
+
+      # @return [Places]
+      def places
+        areas = { "/plinth" => @terrain.ground.top }
+        @design.zones.each_with_index { |zone, index| areas[zone.pointer] = @terrain.ground.area(index) }
+        (@design.forms + @design.waters + @design.outlined_features).each { |part| areas[part.pointer] = part.area }
+        @design.subjects.each { |part| areas[part.pointer] = part.footprint_area }
+        Places.new(areas, @survey)
+      end
+
+      private
+
+      def expand
         @works = []
         plinth
         @design.forms.each_with_index { |form, index| form(form, index) }
@@ -43,17 +56,6 @@ module GreenPlinth
         @design.tasks.each { |task| task(task) }
         @works
       end
-
-      # @return [Places]
-      def places
-        areas = { "/plinth" => @terrain.ground.top }
-        @design.zones.each_with_index { |zone, index| areas[zone.pointer] = @terrain.ground.area(index) }
-        (@design.forms + @design.waters + @design.outlined_features).each { |part| areas[part.pointer] = part.area }
-        @design.subjects.each { |part| areas[part.pointer] = part.footprint_area }
-        Places.new(areas, @overlaps)
-      end
-
-      private
 
       # One piece of work on a part, once for each coat. What is not said follows from the technique and the part.
       # @param technique [Catalogue::Technique]

@@ -2,56 +2,71 @@
 
 module GreenPlinth
   module Steps
-    # Which areas of the plan touch: rules bind work only where it meets.
+    # Which areas of the plan meet: rules bind work only where it meets, or lies near. What has no area of its own meets only
+    # itself; the plinth meets everything.
     class Places
+      PLINTH = "/plinth"
       # Areas that share less than this are neighbours, mm².
       TOUCH_MM2 = 1.0
 
-      # @param areas [Hash{String => RGeo geometry}] by pointer; the plinth touches everything
-      # @param overlaps [Plan::Overlaps]
-      def initialize(areas, overlaps)
-        @areas = areas
-        @overlaps = overlaps
-        @boxes = areas.transform_values { |area| area.empty? ? nil : Plan::Geos.bounds(area) }
-        @touch = Hash.new { |all, one| all[one] = {} }
-      end
-
-      # @return [Boolean] whether two works meet anywhere
-      def touch?(a, b) = a.places.any? { |one| b.places.any? { |other| meet?(one, other) } }
-
-      # @return [Float] mm² that two works share, of those that have areas of their own
-      def shared_mm2(a, b)
-        pairs = a.places.product(b.places).select { |one, other| @boxes[one] && @boxes[other] }
-        pairs.map { |one, other| one == other ? Plan::Geos.area(@areas[one]) : @overlaps.shared_mm2(@areas[one], @areas[other]) }.max || 0
+      # @param areas [Hash{String => RGeo geometry}] by pointer
+      # @param survey [Plan::Survey]
+      def initialize(areas, survey)
+        @areas = areas.reject { |_, area| area.empty? }
+        @survey = survey
+        @around = {}
+        @shared = {}
       end
 
       # @param mm [Float]
-      # @return [Boolean] whether two works lie no farther apart than that
-      def near?(a, b, mm) = a.places.any? { |one| b.places.any? { |other| meet?(one, other) || gap_mm(one, other) <= mm } }
+      # @return [Set<String>] of the areas that meet one, itself included, or lie no farther from it than that; all but the
+      #   plinth, which is met in any case
+      def around(pointer, mm = 0.0) = @around[[pointer, mm]] ||= found_around(pointer, mm).to_set
+
+      # @return [Boolean] whether two works meet anywhere, or lie no farther apart than so many mm
+      def meet?(a, b, mm = 0.0)
+        a.places.any? { |one| b.places.any? { |other| one == PLINTH || other == PLINTH || around(one, mm).include?(other) } }
+      end
+
+      # @return [Float] mm² that two works share, of those that have areas of their own
+      def shared_mm2(a, b)
+        a.places.product(b.places).filter_map { |pair| @shared[pair] ||= shared(*pair) if pair.all? { |one| @areas.key?(one) } }.max || 0
+      end
+
+      # @param later [Places] of the same design, or one that came of it
+      # @return [Boolean] whether it would have answered all that was asked here in the same way
+      def answered_alike?(later)
+        @around.all? { |(pointer, mm), found| later.around(pointer, mm) == found } &&
+          @shared.all? { |pair, found| later.shared(*pair) == found }
+      end
+
+      protected
+
+      def shared(one, other)
+        return 0 unless @areas.key?(one) && @areas.key?(other)
+
+        one == other ? Plan::Geos.area(@areas[one]) : @survey.shared_mm2(@areas[one], @areas[other])
+      end
 
       private
 
-      # @return [Float] mm; without end where one has no area
-      def gap_mm(one, other)
-        key = one < other ? [one, other] : [other, one]
-        @gap ||= {}
-        @gap[key] ||= @boxes[one] && @boxes[other] ? @overlaps.distance_mm(@areas[one], @areas[other]) : Float::INFINITY
+      def found_around(pointer, mm)
+        area = @areas[pointer] or return [pointer]
+
+        boxes.near(@survey.box(area), mm).select { |other| other.equal?(area) || close?(area, other, mm) }
+          .flat_map { |other| pointers[other] }.push(pointer)
       end
 
-      def meet?(one, other)
-        return true if one == other || one == "/plinth" || other == "/plinth"
-
-        one, other = other, one if other < one
-        @touch[one].fetch(other) { @touch[one][other] = overlap?(one, other) }
+      def close?(one, other, mm)
+        @survey.shared_mm2(one, other) > TOUCH_MM2 || (mm.positive? && @survey.distance_mm(one, other) <= mm)
       end
 
-      def overlap?(one, other)
-        a = @boxes[one]
-        b = @boxes[other]
-        return false unless a && b && a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3]
-
-        @overlaps.shared_mm2(@areas[one], @areas[other]) > TOUCH_MM2
+      # Parts with the same outline may share one area.
+      def pointers
+        @pointers ||= {}.compare_by_identity.tap { |all| @areas.except(PLINTH).each { |pointer, area| (all[area] ||= []) << pointer } }
       end
+
+      def boxes = @boxes ||= Plan::Boxes.new(@areas.except(PLINTH).values.uniq(&:object_id), @survey)
     end
   end
 end

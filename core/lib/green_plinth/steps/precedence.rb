@@ -14,16 +14,20 @@ module GreenPlinth
       # @param works [Array<Work>]
       def initialize(works)
         @graph = Graph.new(works)
+        @ranks = Ranks.new(works.size)
         @waits = []
         @conflicts = []
       end
 
       # @param wait [Wait] between two works
       def add(wait)
-        return @conflicts << Conflict.new(wait, @graph.path(wait.later, wait.first)) if @graph.before?(wait.later, wait.first)
+        first, later = wait.first, wait.later
+        unless @ranks.add?(@graph.place(first), @graph.place(later))
+          return @conflicts << Conflict.new(wait, @graph.path(later, first))
+        end
 
         @waits << wait
-        @graph.add(wait.first, wait.later, wait)
+        @graph.add(first, later, wait)
       end
     end
   end

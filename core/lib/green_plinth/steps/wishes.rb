@@ -31,6 +31,9 @@ module GreenPlinth
         @pointers = design.identified.select(&:id).to_h { |part| [part.id, part.pointer] }
       end
 
+      # @return [Array] what makes them what they are, next to the works
+      def fields = @design.wishes.map { |wish| [wish.data, *@pointers.values_at(wish.first, wish.later)] }
+
       # @return [Array<Wait>] between works
       def waits
         @design.wishes.flat_map do |wish|

@@ -35,10 +35,10 @@ module GreenPlinth
       def benchwork? = does?("benchwork") || does?("makes")
 
       # @return [Boolean] whether it sets a part whose coats are on already
-      def finished? = part.is_a?(Design::Feature) && part.courses.any? && !stack.nil? && stack == [part.pointer, part.courses.size]
+      def finished? = of_feature? && part.courses.any? && !stack.nil? && stack == [part.pointer, part.courses.size]
 
       # @return [Boolean] whether it sets a part of found matter that is not painted
-      def natural? = !benchwork? && part.is_a?(Design::Feature) && part.courses.empty? && (part.material&.trait?("found") || false)
+      def natural? = !benchwork? && of_feature? && part.courses.empty? && (part.material&.trait?("found") || false)
 
       # @return [Boolean] whether its part carries a mask while it is done
       def masked?(works) = works.any? { |other| other.phase?(:mask) && (other.where & where).any? }
@@ -48,6 +48,8 @@ module GreenPlinth
 
       # @return [Boolean] whether what it dries as holds at once
       def superglued? = dries&.trait?("superglue") || false
+
+      def of_feature? = part.is_a?(Design::Feature)
 
       # @param trait [String]
       # @return [Boolean] whether the part it is done on is of a kind that has it
@@ -62,6 +64,11 @@ module GreenPlinth
 
       # @return [Array] all that others are made from; the part it is done on is told by its pointers
       def fields = to_a[0..-2]
+
+      # @return [Array] what rules and merging look at: not how much there is of it, nor how it is called
+      def ruled
+        [id, technique, material_key, material, dries, places, where, stack, coat, coats, rig, sprayed, grain_mm, length_mm, stages]
+      end
 
       private
 

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe GreenPlinth::Plan::Overlaps do
+RSpec.describe GreenPlinth::Plan::Survey do
   def box(x, y, side = 10) = GreenPlinth::Plan::Geos.polygon([[x, y], [x + side, y], [x + side, y + side], [x, y + side]])
 
   it "tells what two areas share and how far they are apart, whichever is named first" do

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Steps
+    # What the rules and the maker's wishes make of works: which wait for which, and which become one. Works are told by their
+    # places in the list, so that a ruling serves all that the rules cannot tell from these: another thickness of a form asks no
+    # rule anew.
+    class Ruling
+      # waits: between places in the list; missing: rules that broke down; home: for each work, the place of the one that it
+      # becomes one with, its own where it stays by itself.
+      attr_reader :waits, :missing, :home
+
+      # @param works [Array<Work>]
+      # @param places [Places]
+      # @param design [Design]
+      def initialize(works, places, design)
+        @works, @places, @design = works, places, design
+        @missing = []
+        @ruled = ruled(works, design)
+        precedence = ordered
+        @home = Merging.new(works, precedence).home
+        @number = {}.compare_by_identity.merge!(works.each_with_index.to_h)
+        @waits = precedence.waits.map { |wait| numbered(wait) }
+        @conflicts = precedence.conflicts.map { |one| Precedence::Conflict.new(numbered(one.wait), one.path&.map { |wait| numbered(wait) }) }
+        @works = @design = @number = nil
+      end
+
+      # @return [Boolean] whether the rules would say the same of others
+      def serves?(works, places, design) = @ruled == ruled(works, design) && @places.answered_alike?(places)
+
+      # @param works [Array<Work>] that it serves
+      # @return [Array<Precedence::Conflict>] between them
+      def conflicts(works)
+        @conflicts.map { |one| Precedence::Conflict.new(between(one.wait, works), one.path&.map { |wait| between(wait, works) }) }
+      end
+
+      private
+
+      # What rules look at: of a work, all but how much there is of it; of its part, all but where it lies, which its places tell.
+      def ruled(works, design)
+        [design.schools.to_h, Wishes.new(design, works).fields, row(works), works.map { |work| [*work.ruled, part(work.part)] }]
+      end
+
+      # How many of those that stand in a row are farther left than each.
+      def row(works)
+        across = works.select { |work| work.does?("in_a_row") }.map { |work| work.part.middle[0] }
+        across.map { |x| across.count { |other| other < x } }
+      end
+
+      PLACED = %w[at_mm turn_deg outline footprint height_mm mass_g].freeze
+      private_constant :PLACED
+
+      def part(part)
+        return [part.pointer, part.data["kind"]] unless part.is_a?(Design::Feature) || part.is_a?(Design::Subject)
+
+        [part.pointer, part.data.except(*PLACED)]
+      end
+
+      # The maker's pile and wishes stand first, then what must be, then schools, then advice.
+      def ordered
+        by_strength = (Rules::Rule.all - [Rules::LaidOn]).flat_map { |rule| waits_of(rule) }.group_by(&:strength)
+        own = waits_of(Rules::LaidOn) + Wishes.new(@design, @works).waits
+        Precedence.new(@works).tap do |precedence|
+          [own, *by_strength.values_at(*Rules::Rule::STRENGTHS)].compact.each { |group| group.each { |wait| precedence.add(wait) } }
+        end
+      end
+
+      def waits_of(rule)
+        waits = Failures.guard("the rule #{rule.code}", nil) { rule.new(@works, @places, @design).waits }
+        @missing << rule unless waits
+        waits || []
+      end
+
+      def numbered(wait) = wait.between(@number.fetch(wait.first), @number.fetch(wait.later))
+      def between(wait, works) = wait.between(works[wait.first], works[wait.later])
+    end
+  end
+end
