@@ -17,8 +17,9 @@ KINDS = {
     course && course["thickness_mm"] = 1 + (round * 0.01)
   end,
   "corner" => lambda do |file, round|
-    outline = file["zones"].map { |zone| zone["outline"] }.find { |one| one.key?("points_mm") }
-    outline && outline["points_mm"][0][0] += round * 0.05
+    outlines = file["zones"].map { |zone| zone["outline"] }
+    pointed = outlines.find { |one| one.key?("points_mm") }
+    pointed ? pointed["points_mm"][0][0] += round * 0.05 : outlines.find { |one| one["diameter_mm"] }["diameter_mm"] += round * 0.05
   end,
   "form" => lambda do |file, round|
     file["forms"]&.first&.then { |form| form.key?("sheet_mm") && form["sheet_mm"] += round * 0.01 }

@@ -39,7 +39,7 @@ module GreenPlinth
     end
 
     # @return [Plan::Ground] who owns which part of the top
-    def ground = part(:ground, %w[plinth zones]) { Plan::Ground.new(design.plinth, design.zones) }
+    def ground = part(:ground, %w[plinth], outlines) { Plan::Ground.new(design.plinth, design.zones, @memo) }
 
     # @return [Relief::Slopes]
     def slopes = part(:slopes, GROUND) { Relief::Slopes.new(terrain, design.zones) }
@@ -220,9 +220,18 @@ module GreenPlinth
 
     # How much of each cell each zone covers. Forms matter only where they widen the grid.
     def covers
-      part(:covers, %w[plinth zones], bulk.grid.bounds) do
-        design.zones.each_index.map { |index| Relief::Cover.of(ground.area(index), bulk.grid) }
+      part(:covers, %w[plinth], outlines, bulk.grid.bounds) do
+        ground.areas.map do |area|
+          # The area is kept with its cover: no other can come to stand at the same address.
+          @memo.fetch(:cover, area.object_id, bulk.grid.bounds) { [area, Relief::Cover.of(area, bulk.grid)] }.last
+        end
       end
+    end
+
+    # Where zones lie; what is laid on them is another matter.
+    def outlines
+      Reads.note("zones")
+      @outlines ||= Memo.digest(design.zones.map(&:outline))
     end
 
     def ruling(expansion)

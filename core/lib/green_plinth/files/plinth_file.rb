@@ -6,6 +6,9 @@ module GreenPlinth
     class PlinthFile
       FORMAT = "green-plinth/1"
 
+      # @return [String] the file, every key in it, as people like to read it
+      def self.write(design) = ::JSON.pretty_generate(design.to_h)
+
       # @param catalogue [Catalogue] whose materials the file may name
       def initialize(catalogue)
         @catalogue = catalogue
@@ -30,22 +33,30 @@ module GreenPlinth
       def problems(file)
         return [Problem.new("", "the file must be an object like {\"format\": \"#{FORMAT}\", …}")] unless file.is_a?(Hash)
 
-        [Text, Upgrade.new, Schema.of(Schema::PLINTH_FILE, @catalogue.kinds)].each do |check|
-          found = check.problems(file)
-          return found unless found.empty?
-        end
-        senseless(file)
+        misshapen = misshapen(file)
+        misshapen.empty? ? senseless(file) : misshapen
       end
+
+      private
+
+      # A part that is known to be right is looked at again only for where the others stand.
+      def misshapen(file)
+        unknown = known.unknown(file)
+        checks = [Text, Upgrade.new, schema]
+        return checks.lazy.map { |check| check.problems(file) }.find(&:any?) if checks.any? { |check| check.problems(unknown).any? }
+
+        known.take(unknown)
+        []
+      end
+
+      def schema = Schema.of(Schema::PLINTH_FILE, @catalogue.kinds)
+      def known = @known ||= KnownParts.new(schema.lists)
 
       # Where nothing has changed that sense was asked of, the answer stands.
       def senseless(file)
         digests = Hash.new { |known, member| known[member] = Memo.digest(file[member]) }
         @memo.recall(:sense, digests.method(:[])) { Sense.new(@catalogue).problems(file) }
       end
-      private :senseless
-
-      # @return [String] the file, every key in it, as people like to read it
-      def self.write(design) = ::JSON.pretty_generate(design.to_h)
     end
   end
 end

@@ -27,49 +27,17 @@ module GreenPlinth
 
       def initialize(path, kinds)
         schema = KindSchema.new(::JSON.parse(File.read(path)), kinds).call
-        @lists = (schema["properties"] || {}).select { |_, member| member["type"] == "array" }.transform_values { |list| list["maxItems"] }
+        @lists = (schema["properties"] || {}).select { |_, member| member["maxItems"] }.transform_values { |list| list["maxItems"] }
         @schemer = JSONSchemer.schema(by_kind(schema))
-        @right = Set.new
-        @lock = Mutex.new
       end
 
-      # An edit changes one part of a file that was right: parts of its lists that were found right are not looked at again.
+      # @return [Hash{String => Integer}] how many parts each list of the format may have
+      attr_reader :lists
+
       # @return [Array<Problem>] empty for a file of the right shape; one for each place
-      def problems(file)
-        return wrong(file) unless file.is_a?(Hash)
-
-        fresh = file.to_h { |key, value| [key, fresh(key, value)] }
-        return wrong(file) if @schemer.validate(fresh).any?
-
-        remember(fresh)
-        []
-      end
-
-      # So many parts are known to be right.
-      MOST_KNOWN = 20_000
-      private_constant :MOST_KNOWN
+      def problems(file) = @schemer.validate(file).map { |error| Problem.new(error["data_pointer"], words(error)) }.uniq(&:pointer)
 
       private
-
-      def wrong(file) = @schemer.validate(file).map { |error| Problem.new(error["data_pointer"], words(error)) }.uniq(&:pointer)
-
-      # A list that is too long is looked at whole.
-      def fresh(key, value)
-        most = @lists[key]
-        return value unless most && value.is_a?(Array) && value.size <= most
-
-        @lock.synchronize { value.reject { |part| @right.include?(name(key, part)) } }
-      end
-
-      def remember(fresh)
-        names = fresh.flat_map { |key, value| @lists[key] && value.is_a?(Array) ? value.map { |part| name(key, part) } : [] }
-        @lock.synchronize do
-          @right.clear if @right.size + names.size > MOST_KNOWN
-          @right.merge(names)
-        end
-      end
-
-      def name(key, part) = Digest::SHA256.digest("#{key} #{::JSON.generate(part)}")
 
       # An alternative is told by its `kind`: asked for by kind, the schema says what is wrong with that one instead of
       # how the file fails to be each of the others. What is valid stays the same.

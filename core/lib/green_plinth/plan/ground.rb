@@ -9,10 +9,11 @@ module GreenPlinth
 
       # @param plinth [Design::Plinth]
       # @param zones [Array<Design::Zone>]
-      def initialize(plinth, zones)
+      # @param memo [Memo] keeps what each zone came to, so that a change to one leaves those that it does not reach alone
+      def initialize(plinth, zones, memo = Memo.new)
         @foot = plinth.area
         @top = plinth.top
-        @areas = take(zones)
+        @areas = kept(plinth, zones, memo)
       end
 
       # @return [RGeo geometry] what the zone at this index keeps, within the top; may be empty
@@ -22,15 +23,18 @@ module GreenPlinth
 
       private
 
-      def take(zones)
-        taken = nil
-        zones.reverse.map do |zone|
-          whole = zone.rest? ? top : zone.area.intersection(top)
-          kept = taken ? whole.difference(taken) : whole
-          taken = taken ? taken.union(whole) : whole
-          kept
-        end.reverse
+      def kept(plinth, zones, memo)
+        wholes = zones.map { |zone| zone.rest? ? top : zone.area }
+        takers = Array.new(zones.size) { [] }
+        Geos.meeting(wholes.map { |whole| Geos.bounds(whole) }).each { |under, over| takers[under] << over }
+        plinth, *outlines = [plinth.data, *zones.map(&:outline)].map { |data| Memo.digest(data) }
+        zones.each_index.map do |index|
+          over = takers[index].sort
+          memo.fetch(:zone_area, plinth, *outlines.values_at(index, *over)) { less(wholes[index].intersection(top), wholes.values_at(*over)) }
+        end
       end
+
+      def less(whole, taken) = taken.empty? ? whole : whole.difference(Geos.union(taken))
     end
   end
 end

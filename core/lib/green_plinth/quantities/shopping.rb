@@ -40,7 +40,7 @@ module GreenPlinth
 
       def line(key, pairs)
         material = @catalogue[key]
-        steps = pairs.map { |_, step| step }.uniq
+        steps = pairs.map(&:last).uniq(&:id)
         common = { material: key, name: @catalogue.name(key), family: material&.family, steps: steps.map(&:id),
                    where: steps.flat_map(&:where).uniq }
         return Line.new(**common) if material.nil? || pairs.any? { |use, _| use.amount.nil? }

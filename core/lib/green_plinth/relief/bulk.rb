@@ -33,9 +33,9 @@ module GreenPlinth
       def pile(forms, memo)
         under = Memo.digest([@plinth.data, forms.select(&:overhang?).map(&:outline)])
         forms.map do |form|
-          under = under + Memo.digest(form.data)
-          layer = memo.fetch(:form, under) { lay(form).then { |stratum| Held.new(stratum, @height.copy, @sloping.copy) } }
-          @height, @sloping = layer.height.copy, layer.sloping.copy
+          under = Memo.digest([under, form.data])
+          layer = memo.fetch(:form, under) { lay(form).then { |stratum| Held.new(stratum, @height, @sloping) } }
+          @height, @sloping = layer.height, layer.sloping
           layer.stratum
         end
       end
@@ -51,6 +51,8 @@ module GreenPlinth
         cover = placed_cover.relative(weight)
         layer = Laying.new(grid: @grid, window: window, form: form, shape: shape, top: @top, cover: cover,
           ground: height[*window], sloping: @sloping[*window], drapes: drapes?(form), floor: -@plinth.thickness_mm).call
+        # What was kept after the form beneath stays as it is.
+        @height, @sloping = @height.copy, @sloping.copy
         height[*window] = height[*window] + (cover * layer.rise)
         @sloping[*window] = Numo::DFloat.maximum(@sloping[*window], layer.sloping)
         Stratum.new(form, window, { base: layer.base, top: layer.base + layer.body, cover: cover }, figures(layer, window, cover, area))

@@ -23,8 +23,8 @@ module GreenPlinth
       def weight = bulk.weight
 
       # @return [Float] mm above the top face; of cells that lie half or more on the base
-      def highest_mm = on_base.max
-      def lowest_mm = on_base.min
+      def highest_mm = @highest_mm ||= on_base.max
+      def lowest_mm = @lowest_mm ||= on_base.min
 
       # @return [Float] mm above the top face of the bulk and courses at a point; nil off the base
       def height_at(x, y)
