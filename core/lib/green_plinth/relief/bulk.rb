@@ -5,21 +5,23 @@ module GreenPlinth
     # The ground as the forms make it, bottom to top, over a grid that covers the top (and forms that overhang it).
     # Heights are means over the part of each cell that lies on the base; a cell that an edge crosses stands in between.
     class Bulk
-      attr_reader :grid, :weight, :height, :strata
+      attr_reader :top, :height, :strata
 
       # @param plinth [Design::Plinth]
       # @param forms [Array<Design::Form>]
       # @param memo [Memo] keeps the ground after each form, so that a change to one leaves those under it alone
       def initialize(plinth, forms, memo = Memo.new)
         @plinth = plinth
-        @top = plinth.top
-        domain = Plan::Geos.union([@top, *forms.select(&:overhang?).map(&:area)])
-        @grid = Grid.new(Plan::Geos.bounds(domain))
-        @weight = Coverage.of(domain, @grid)
-        @height = Numo::DFloat.zeros(*@grid.shape)
-        @sloping = Numo::DFloat.zeros(*@grid.shape)
-        @strata = pile(forms, memo).freeze
+        over = forms.select(&:overhang?)
+        under = Memo.digest([plinth.data, over.map(&:outline)])
+        @top = memo.fetch(:top, under) { Top.new(plinth.top, Plan::Geos.union([plinth.top, *over.map(&:area)])) }
+        @height = Numo::DFloat.zeros(*grid.shape)
+        @sloping = Numo::DFloat.zeros(*grid.shape)
+        @strata = pile(forms, under, memo).freeze
       end
+
+      def grid = top.grid
+      def weight = top.weight
 
       # @return [Float] mm³ of a field of heights over the base
       def volume(field) = (field * weight).sum * grid.cell_area
@@ -30,8 +32,8 @@ module GreenPlinth
       Held = Struct.new(:stratum, :height, :sloping)
       private_constant :Held
 
-      def pile(forms, memo)
-        under = Memo.digest([@plinth.data, forms.select(&:overhang?).map(&:outline)])
+      # @param under [Integer] digest of what the first form lies on
+      def pile(forms, under, memo)
         forms.map do |form|
           under = Memo.digest([under, form.data])
           layer = memo.fetch(:form, under) { lay(form).then { |stratum| Held.new(stratum, @height, @sloping) } }
@@ -42,14 +44,14 @@ module GreenPlinth
 
       def lay(form)
         shape = form.area
-        placed = form.overhang? ? shape : shape.intersection(@top)
+        placed = form.overhang? ? shape : shape.intersection(top.area)
         area = Plan::Geos.area(placed)
         return nothing(form) if area < 1e-6
 
-        placed_cover = Cover.of(placed, @grid)
+        placed_cover = Cover.of(placed, grid)
         window = placed_cover.window
         cover = placed_cover.relative(weight)
-        layer = Laying.new(grid: @grid, window: window, form: form, shape: shape, top: @top, cover: cover,
+        layer = Laying.new(grid: grid, window: window, form: form, shape: shape, top: top.area, cover: cover,
           ground: height[*window], sloping: @sloping[*window], drapes: drapes?(form), floor: -@plinth.thickness_mm).call
         # What was kept after the form beneath stays as it is.
         @height, @sloping = @height.copy, @sloping.copy
@@ -72,7 +74,7 @@ module GreenPlinth
 
         rows, columns = window
         middle = layer.base + (layer.body / 2)
-        [(amount * @grid.xs[columns]).sum, (amount * @grid.ys[rows, true]).sum, (amount * middle).sum]
+        [(amount * grid.xs[columns]).sum, (amount * grid.ys[rows, true]).sum, (amount * middle).sum]
           .map { |moment| moment / volume }
       end
 

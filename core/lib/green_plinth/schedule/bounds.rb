@@ -89,16 +89,29 @@ module GreenPlinth
       def hands
         starts = thresholds(heads.values)
         ends = thresholds(tails.values)
-        starts.flat_map do |r|
-          ends.filter_map do |q|
-            work = sitting_down.sum { |step| heads[step.id] >= r && tails[step.id] >= q ? step.hands_on_min : 0 }
-            next if work.zero?
+        work = work_beyond(starts, ends)
+        starts.each_index.flat_map do |i|
+          ends.each_index.filter_map do |j|
+            next if work[i][j].zero?
 
-            at = @free.after_open(r, (work / @network.hands.to_f).ceil)
-            at && @network.later(at, q)
+            at = @free.after_open(starts[i], (work[i][j] / @network.hands.to_f).ceil)
+            at && @network.later(at, ends[j])
           end
         end.max || @network.start
       end
+
+      # @return [Array<Array<Integer>>] minutes of hands-on work whose head is not below each start and whose tail is not below
+      #   each end: each step in its own place, then summed up from the farthest
+      def work_beyond(starts, ends)
+        work = Array.new(starts.size) { Array.new(ends.size, 0) }
+        sitting_down.each { |step| work[last(starts, heads[step.id])][last(ends, tails[step.id])] += step.hands_on_min }
+        work.each { |row| (row.size - 2).downto(0) { |j| row[j] += row[j + 1] } }
+        (work.size - 2).downto(0) { |i| work[i] = work[i].zip(work[i + 1]).map(&:sum) }
+        work
+      end
+
+      # @return [Integer] place of the largest threshold that is not above a value; the least of all is never above one
+      def last(thresholds, value) = thresholds.bsearch_index { |one| one > value }&.pred || (thresholds.size - 1)
 
       # Pinned work may be done when no sitting is open.
       def sitting_down = @sitting_down ||= @network.steps.reject(&:at)

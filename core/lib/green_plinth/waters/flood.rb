@@ -91,7 +91,7 @@ module GreenPlinth
       end
 
       def dams(reach, level)
-        level > @lip ? EdgeWalk.new(Plan::Geos.rings(@terrain.ground.top), reach, level).stretches : []
+        level > @lip ? EdgeWalk.new(@terrain.bulk.top, reach, level).stretches : []
       end
 
       def length_of(line) = line.each_cons(2).sum { |(x0, y0), (x1, y1)| Math.hypot(x1 - x0, y1 - y0) }
