@@ -42,11 +42,14 @@ module GreenPlinth
       # @param shape [RGeo geometry]
       # @return [Numo::DFloat, nil] mm, the ground in each cell that lies mostly within it; nil off the grid
       def heights_in(shape)
-        window = grid.window(*Plan::Geos.bounds(shape)) unless shape.empty?
-        return unless window
-
-        height[*window][(Coverage.of(shape, grid.crop(*window)) > 0.5) & (weight[*window] > 0.5)]
+        found = (@heights ||= {}.compare_by_identity)
+        found.clear if found.size > MOST_KNOWN
+        found.fetch(shape) { found[shape] = looked_up(shape) }
       end
+
+      # So many shapes are remembered.
+      MOST_KNOWN = 200
+      private_constant :MOST_KNOWN
 
       # @return [Integer, nil] index of the zone that holds most of a cell
       def zone_at(row, column)
@@ -90,6 +93,13 @@ module GreenPlinth
       # No height is like it, mm.
       OFF = 1e9
       private_constant :OFF
+
+      def looked_up(shape)
+        window = grid.window(*Plan::Geos.bounds(shape)) unless shape.empty?
+        return unless window
+
+        height[*window][(Coverage.of(shape, grid.crop(*window)) > 0.5) & (weight[*window] > 0.5)]
+      end
 
       # Smaller than a cell.
       def at_middle(shape)

@@ -66,7 +66,9 @@ module GreenPlinth
         end
       end
 
-      def waters
+      def waters = @evaluation.survey.of(@evaluation.pools, PlanDrawing) { drawn_waters }
+
+      def drawn_waters
         @evaluation.pools.map do |pool|
           { "pointer" => pool.water.pointer, "name" => pool.water.name, "colour" => pool.water.colour,
             "drawn" => rings(pool.water.area), "wet" => (pool.rings || []).map { |ring| thinned(ring) },

@@ -36,11 +36,22 @@ module GreenPlinth
       # @param later [Places] of the same design, or one that came of it
       # @return [Boolean] whether it would have answered all that was asked here in the same way
       def answered_alike?(later)
-        @around.all? { |(pointer, mm), found| later.around(pointer, mm) == found } &&
+        moved = later.moved_from(@areas)
+        @around.all? { |(pointer, mm), found| later.around_alike?(pointer, mm, found, moved) } &&
           @shared.all? { |pair, found| later.shared(*pair) == found }
       end
 
       protected
+
+      # @return [Array<String>] pointers of the areas that are not the same
+      def moved_from(areas) = (areas.keys | @areas.keys).reject { |pointer| areas[pointer].equal?(@areas[pointer]) } - [PLINTH]
+
+      # Round what has not moved itself only what has moved can be another.
+      def around_alike?(pointer, mm, found, moved)
+        return around(pointer, mm) == found if moved.include?(pointer)
+
+        moved.all? { |other| found.include?(other) == beside?(pointer, other, mm) }
+      end
 
       def shared(one, other)
         return 0 unless @areas.key?(one) && @areas.key?(other)
@@ -55,6 +66,14 @@ module GreenPlinth
 
         boxes.near(@survey.box(area), mm).select { |other| other.equal?(area) || close?(area, other, mm) }
           .flat_map { |other| pointers[other] }.push(pointer)
+      end
+
+      def beside?(pointer, other, mm)
+        one, other = @areas.values_at(pointer, other)
+        return false unless one && other
+
+        x0, y0, x1, y1 = @survey.box(one)
+        Plan::Geos.boxes_meet?([x0 - mm, y0 - mm, x1 + mm, y1 + mm], @survey.box(other)) && close?(one, other, mm)
       end
 
       def close?(one, other, mm)
