@@ -50,7 +50,7 @@ module Torture
 
     def path(rest = "") = "/api/builds/#{@build["id"]}#{rest}"
     def title = @one.get(path).json["file"]["title"]
-    def shelf(client) = client.get("/api/builds").json.map { |build| build["id"] }
+    def shelf(client) = client.get("/api/builds").json["builds"].map { |build| build["id"] }
     # Without the moment at which a calendar was written.
     def plain(client, format) = client.get(path("/export.#{format}")).body.gsub(/^DTSTAMP.*$/, "")
 
@@ -110,7 +110,7 @@ module Torture
 
     def samples
       [@one, @other].map { |client| Thread.new { client.post("/api/samples") } }.each(&:join)
-      titles = @one.get("/api/builds").json.select { |build| build["sample"] }.map { |build| build["title"] }
+      titles = @one.get("/api/builds").json["builds"].select { |build| build["sample"] }.map { |build| build["title"] }
       check("samples asked for by both are there once") { titles.any? && titles.uniq == titles }
     end
 

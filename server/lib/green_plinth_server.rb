@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "digest"
 require "green_plinth"
 require "json_schemer"
 require "pg"
@@ -17,6 +18,9 @@ module GreenPlinth
     PAGES = File.join(ROOT, "web", "dist")
     OPENAPI = File.join(ROOT, "docs", "openapi.json")
     SAMPLES = File.join(ROOT, "samples")
+    # Of all that computes: what another state of the program has told is told anew.
+    RELEASE = Dir[File.join(ROOT, "core", "{lib,data}", "**", "*")].sort.select { |path| File.file?(path) }
+      .reduce(Digest::SHA256.new) { |sum, path| sum << File.binread(path) }.hexdigest[0, 16].freeze
 
     Zeitwerk::Loader.new.tap do |loader|
       loader.push_dir(File.join(__dir__, "green_plinth", "server"), namespace: Server)

@@ -11,7 +11,7 @@ RSpec.describe "A build that is to be mended" do
 
   def spoil(**members)
     file = build["file"].merge(members.transform_keys(&:to_s))
-    where.update(file: Sequel.pg_jsonb_wrap(file))
+    where.update(file: Sequel.pg_jsonb_wrap(file), told_by: "the program before")
   end
 
   def path(rest = "") = "/api/builds/#{build["id"]}#{rest}"
@@ -42,7 +42,7 @@ RSpec.describe "A build that is to be mended" do
   it "never hides the others: the shelf, what now and the weeks say what is with it" do
     create(plain_file(title: "Fine", tasks: [{ id: "t", title: "Plinth", hands_on_min: 5 }]))
     spoil(scale: -1)
-    expect(get("/api/builds").then { answer }.map { |one| one["title"] }).to contain_exactly("Mire", "Fine")
+    expect(get("/api/builds").then { answer["builds"] }.map { |one| one["title"] }).to contain_exactly("Mire", "Fine")
     %w[/api/now /api/weeks].each do |page|
       expect(get(page).then { answer }["undated"]).to match([a_hash_including("build_title" => "Mire", "detail" => /mended first/)])
     end
@@ -58,10 +58,10 @@ RSpec.describe "A build that is to be mended" do
     problem = post_json("/api/builds/#{clay["id"]}/undo", { version: bare["version"] })
     expect(problem["problems"].first).to include("pointer" => "/zones/0/courses/0/material")
     expect(problem["broken"]).to include("version" => 3, "redo" => "Change")
-    expect(get("/api/builds").then { answer }.first).to include("broken" => true)
+    expect(get("/api/builds").then { answer["builds"] }.first).to include("broken" => true)
     post_json("/api/builds/#{clay["id"]}/redo", { version: 3 })
     expect(last_response.status).to eq(200)
-    expect(get("/api/builds").then { answer }.first).not_to include("broken")
+    expect(get("/api/builds").then { answer["builds"] }.first).not_to include("broken")
   end
 
   it "is one over which the program itself breaks down: the edit is kept, and can be undone" do

@@ -75,7 +75,7 @@ RSpec.describe "Builds over HTTP" do
 
     it "is off the shelf, and cannot be read or deleted again" do
       expect(last_response.status).to eq(204)
-      expect(get("/api/builds").then { answer }).to be_empty
+      expect(get("/api/builds").then { answer["builds"] }).to be_empty
       read(build)
       expect(last_response.status).to eq(404)
       throw_away
@@ -103,7 +103,7 @@ RSpec.describe "Builds over HTTP" do
   end
 
   describe "the shelf" do
-    def shelf = get("/api/builds").then { answer }
+    def shelf = get("/api/builds").then { answer["builds"] }
 
     it "tells what is next, what is wet and what is late, newest change first" do
       create(plain_file(title: "Dry one"))

@@ -69,11 +69,34 @@ RSpec.describe "Planning over HTTP" do
   end
 
   it "says what it has come to so far where there is too much for one answer, and goes on at the next asking" do
-    stub_const("GreenPlinth::Server::Desk::DATED_WITHIN", 0)
+    stub_const("GreenPlinth::Server::Plans::WITHIN", 0)
     3.times { |n| create(file.merge("title" => "Number #{n}")) }
-    desk = GreenPlinth::Server::Desk.new(ServerSpec.store)
-    asked = Array.new(3) { desk.dated(0) }
+    ServerSpec.database[:builds].update(told_by: "an older program")
+    plans = GreenPlinth::Server::Desk.new(ServerSpec.store).plans
+    asked = Array.new(3) { plans.dated(0) }
     expect(asked.map { |dated| [dated.plans.size, dated.unfinished] }).to eq([[1, true], [2, true], [3, false]])
+  end
+
+  it "computes nothing of what is kept with its build, whatever process kept it" do
+    first = create(file.merge("title" => "First"))
+    create(plain_file(title: "Never", tasks: [{ id: "long", title: "Long", hands_on_min: 600 }], calendar: file["calendar"]))
+    desk = GreenPlinth::Server::Desk.new(ServerSpec.store)
+    expect(desk).not_to receive(:evaluate)
+    told = desk.plans.dated(0)
+    expect(told.plans.transform_values(&:ready_at)).to eq(first["id"] => minutes(first["evaluation"]["schedule"]["ready_at"]))
+    expect(told.without.map { |one| one["build_title"] }).to eq(["Never"])
+    expect(desk.plans.dated(minutes("2028-01-01T00:00")).plans).to be_empty
+  end
+
+  it "tells builds anew once the workshop's materials are others" do
+    told = create(plain_file(zones: [zone(course("earth_paste", thickness_mm: 6))]))["evaluation"]["steps"]
+    stages = told.find { |step| step["material"] == "earth_paste" }["drying"].transform_keys(&:to_sym)
+    desk = GreenPlinth::Server::Desk.new(ServerSpec.store)
+    told_by = -> { ServerSpec.store.unfinished("").first.told_by }
+    before, was = told_by.call, desk.plans.dated(0).plans.values.first.ready_at
+    desk.note_drying(GreenPlinth::Drying::Stages.new(**stages.except(:factors), factors: []), stages[:dry_min] * 3, "")
+    expect(desk.plans.dated(0).plans.values.first.ready_at).to be > was
+    expect(told_by.call).not_to eq(before)
   end
 
   it "plans for fewest sittings and for the latest start" do

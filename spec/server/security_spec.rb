@@ -124,7 +124,7 @@ RSpec.describe "The security floor" do
   end
 
   it "says nothing of its insides when something breaks" do
-    allow_any_instance_of(GreenPlinth::Server::Desk).to receive(:shelf).and_raise("secret path")
+    allow_any_instance_of(GreenPlinth::Server::Desk).to receive(:shelf_page).and_raise("secret path")
     allow_any_instance_of(GreenPlinth::Server::App).to receive(:warn)
     get("/api/builds")
     expect(last_response.status).to eq(500)

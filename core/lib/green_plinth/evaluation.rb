@@ -97,7 +97,7 @@ module GreenPlinth
     def network = batches.network
 
     # @return [Questions::DatedPlan] raises Infeasible
-    def plan = Questions::DatedPlan.new(design, steps, schedule, network)
+    def plan = Questions::DatedPlan.of(self)
 
     # @return [Infeasible, nil] why no schedule can exist
     def infeasible

@@ -1,8 +1,11 @@
 # frozen_string_literal: true
 
 RSpec.describe GreenPlinth::Questions::Now do
+  # As it is kept with its build.
+  def kept(evaluation) = GreenPlinth::Questions::DatedPlan.new(JSON.parse(JSON.generate(evaluation.plan.to_h)))
+
   def now(moment, *evaluations)
-    described_class.new(evaluations.each_with_index.to_h { |one, index| [index, one] }, moment)
+    described_class.new(evaluations.each_with_index.to_h { |one, index| [index, kept(one)] }, moment)
   end
 
   let(:file) { pool_file(level: 8, zones: [zone(course("earth_paste", thickness_mm: 3))], subjects: [figure(round(8), id: "warden")]) }
@@ -24,7 +27,7 @@ RSpec.describe GreenPlinth::Questions::Now do
     moments.each do |at|
       now(at, made).doable.each do |one|
         expect(schedule.finish(one.step.id)).to be > at
-        one.step.after.each { |after| expect(schedule.finish(after.first) + after.at_least_min).to be <= at }
+        one.step.node.after.each { |after| expect(schedule.finish(after.first) + after.at_least_min).to be <= at }
       end
     end
   end

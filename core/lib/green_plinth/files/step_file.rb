@@ -19,11 +19,12 @@ module GreenPlinth
           "copies" => [@step.copies.min, @step.copies.max], "drying" => drying, "after" => @step.after.map { |wait| waiting(wait) } }
       end
 
+      # @return [Array<String>] sentences
+      def cautions = @step.cautions.filter_map { |tag| @catalogue.cautions[tag]&.then { |caution| caution["line"] } }
+
       private
 
       def materials = @step.uses.map(&:material).compact.uniq
-
-      def cautions = @step.cautions.filter_map { |tag| @catalogue.cautions[tag]&.then { |caution| caution["line"] } }
 
       def drying
         stages = @step.stages

@@ -3,22 +3,98 @@
 module GreenPlinth
   module Questions
     # What is asked of a build where several are looked at together: its steps and their dates, without the ground and all that
-    # was computed on the way to them, so that many can be remembered at once.
+    # was computed on the way to them. Plain data, so that it can be kept with the build and read again; minutes of Moment.
     class DatedPlan
-      attr_reader :design, :steps, :schedule, :network
-
-      # @param steps [Array<Steps::Step>]
-      # @param schedule [Schedule::Answer]
-      # @param network [Schedule::Network] that it is of
-      def initialize(design, steps, schedule, network)
-        @design = design
-        @steps = steps
-        @schedule = schedule
-        @network = network
+      # A step and its dates. possible: the earliest minute at which all it waits for allows it; slack_min: by how much it may
+      # slip before the build does; cautions: sentences; node: how the scheduler knows it.
+      Step = Struct.new(:id, :title, :hands_on_min, :tail_min, :cautions, :start, :possible, :slack_min, :node, keyword_init: true) do
+        def finish = start + node.hands_on_min
       end
 
-      # @return [Timeline]
-      def timeline = @timeline ||= Timeline.new(steps, schedule)
+      # @param evaluation [Evaluation]
+      # @return [DatedPlan]; raises Infeasible
+      def self.of(evaluation) = new(Telling.new(evaluation).to_h)
+
+      # @return [Hash] JSON-ready
+      attr_reader :to_h
+
+      # @param data [Hash] as to_h has it
+      def initialize(data)
+        @to_h = data
+      end
+
+      def title = to_h["title"]
+
+      # @return [Integer] when it is ready by its own plan
+      def ready_at = to_h["ready_at"]
+
+      # @return [Integer, nil] when it is wanted
+      def finish_by = calendar.finish_by
+
+      # @return [Design::Calendar]
+      def calendar = @calendar ||= Design::Calendar.new(to_h["calendar"])
+
+      # @return [Array<Step>]
+      def steps
+        @steps ||= to_h["steps"].map do |row|
+          Step.new(id: row["id"], title: row["title"], hands_on_min: row["hands_on_min"], tail_min: row["tail_min"],
+            cautions: row["cautions"], start: row["start"], possible: row["possible"], slack_min: row["slack_min"], node: node(row))
+        end
+      end
+
+      # @return [Array(String, Array<Array(Integer, Integer)>)] parts by name, and from when to when each is wet
+      def wet = to_h["wet"]
+
+      # @return [Schedule::Network] that its own plan is of
+      def network
+        Schedule::Network.new(start: to_h["start"], sittings: calendar.sittings, hands: calendar.hands, steps: steps.map(&:node),
+          clock: calendar.clock)
+      end
+
+      private
+
+      def node(row)
+        ids = @ids ||= to_h["steps"].map { |one| one["id"] }
+        after = row["after"].map { |first, least, most| Wait.new(first: ids[first], at_least_min: least, at_most_min: most) }
+        Schedule::Node.new(id: row["id"], hands_on_min: row["done"] ? 0 : row["hands_on_min"], tail_min: row["tail_min"] || 0, after: after,
+          at: row["at"], not_before: row["not_before"], stay_min: row["stay_min"])
+      end
+
+      # A plan as data, from the evaluation it is of.
+      class Telling
+        def initialize(evaluation)
+          @evaluation = evaluation
+          @design = evaluation.design
+          @answer = evaluation.schedule
+          @network = evaluation.network
+        end
+
+        def to_h
+          { "title" => @design.title, "start" => @network.start, "ready_at" => @answer.ready_at, "calendar" => @design.calendar.data,
+            "steps" => @evaluation.steps.map { |step| step(step) }, "wet" => wet }
+        end
+
+        private
+
+        def step(step)
+          node = @network.by_id[step.id]
+          { "id" => step.id, "title" => step.title, "hands_on_min" => step.hands_on_min, "tail_min" => step.tail_min,
+            "cautions" => Files::StepFile.new(step, @evaluation.catalogue).cautions, "start" => @answer.start(step.id),
+            "possible" => timeline.possible_from[step.id], "slack_min" => @answer.slack[step.id], "done" => node.done?, "at" => node.at,
+            "not_before" => node.not_before, "stay_min" => node.stay_min,
+            "after" => node.after.map { |wait| [@network.places[wait.first], wait.at_least_min, wait.at_most_min] } }.compact
+        end
+
+        def timeline = @timeline ||= Timeline.new(@evaluation.steps, @answer)
+
+        # Courses count with the ground they lie on.
+        def wet
+          names = @design.placed.to_h { |part| [part.pointer, part.name] }
+          parts = timeline.spans.group_by { |where, _| where.split("/").first(3).join("/") }
+          parts.filter_map { |where, spans| names[where] && [names[where], spans.flat_map { |_, span| span.wet }] }
+        end
+      end
+      private_constant :Telling
     end
   end
 end

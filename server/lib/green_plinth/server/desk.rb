@@ -12,8 +12,14 @@ module GreenPlinth
         @store = store
         @workshop = Workshop.new(store, shipped: catalogue)
         @memo = Memo.new
-        @slow = {}
+        @plans = Plans.new(store, self)
       end
+
+      # @return [Plans] of all builds
+      attr_reader :plans
+
+      # @return [String] what builds are told by: the program and the catalogue
+      def told_by = "#{RELEASE} #{workshop.fingerprint}"
 
       def catalogue = workshop.catalogue
 
@@ -50,6 +56,9 @@ module GreenPlinth
 
       def shelf = @store.all
 
+      # @return [Array(Array<Store::Build>, Integer)] see Store#page
+      def shelf_page(**wanted) = @store.page(**wanted)
+
       # @return [Array<Store::Build>] deleted ones that can be brought back
       def thrown_away = @store.deleted
 
@@ -64,7 +73,7 @@ module GreenPlinth
       end
 
       # @return [Integer] id of the new build
-      def create(file) = kept(file) { |summary| @store.create(file, summary: summary) }
+      def create(file) = kept(file) { |told| @store.create(file, **told) }
 
       # @param operations [Array<Hash>] JSON Patch
       # @param edit_id [String, nil] the page's own: an edit whose answer was lost is known again, and not made twice
@@ -75,9 +84,7 @@ module GreenPlinth
         raise Refusal.stale(show(build)) unless build.version == version
 
         file = Patch.apply(build.file, operations)
-        kept(file, id) do |summary|
-          @store.change(id, version, file, label: label, patch: operations, summary: summary, edit_id: edit_id)
-        end
+        kept(file, id) { |told| @store.change(id, version, file, label: label, patch: operations, edit_id: edit_id, **told) }
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
@@ -94,7 +101,7 @@ module GreenPlinth
       # @return [Array<Integer>] ids of those that were changed
       def put_samples_back
         files = Dir[File.join(SAMPLES, "*.json")].sort.to_h { |path| [File.basename(path, ".json"), JSON.parse(File.read(path))] }
-        @store.replace_samples(files, method(:summary)) { |build| renamed(build.file) }
+        @store.replace_samples(files, method(:told)) { |build| renamed(build.file) }
       end
 
       # @param file [Hash] raises InvalidFile
@@ -119,7 +126,7 @@ module GreenPlinth
         evaluation = evaluate(build.file)
         { "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo,
           "sample" => !build.sample_key.nil?, "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing,
-          "sections" => evaluation.sections(lines) }.tap { @slow.delete(Memo.digest(build.file)) if @slow.any? }
+          "sections" => evaluation.sections(lines) }
       rescue InvalidFile => e
         raise Refusal.broken(build, e.problems)
       rescue Outage, Refusal
@@ -127,49 +134,19 @@ module GreenPlinth
       rescue GivenUp => e
         raise unless e.too_much?
 
-        slow(build.file, e)
         raise Refusal.broken(build, [e.problem])
       rescue StandardError => e
         Log.mistake("build #{build.id}", e)
         raise Refusal.broken(build, [BROKE_DOWN])
       end
 
-      # Builds by id, their titles and plans, those that have no dates with the reason, and whether there are
-      # some that were not come to yet.
-      Dated = Struct.new(:titles, :plans, :without, :unfinished)
-      # Seconds to compute what is not remembered; what was not come to by then is come to at the next asking.
-      DATED_WITHIN = 2
-
-      # @param moment [Integer] minutes; builds that are ready by then have nothing left to do
-      # @return [Dated]
-      def dated(moment)
-        open = shelf.reject { |build| build.summary["ready_at"]&.then { |ready| Moment.parse(ready) < moment } }
-        more = room_for_more
-        open.each_with_object(Dated.new({}, {}, [], false)) do |build, dated|
-          file = find(build.id).file
-          next dated.without << undated(build, TOO_SLOW) if slow?(file)
-          next dated.unfinished = true unless more.call(file)
-
-          dated.plans[build.id] = @memo.fetch(:plan, Memo.digest(file)) { evaluate(file).plan }
-          dated.titles[build.id] = build.summary["title"]
-        rescue Infeasible => e
-          dated.without << undated(build, e.message)
-        rescue InvalidFile => e
-          dated.without << undated(build, "It has to be mended first: #{e.problems.first}.")
-        rescue Refusal
-          next # deleted meanwhile
-        rescue Outage
-          raise
-        rescue StandardError => e
-          Log.mistake("build #{build.id}", e)
-          dated.without << undated(build, BROKE_DOWN.message)
-        end
-      end
-
-      # @param dated [Dated]
-      # @return [Questions::Shared] of them all; the same plans are shared out once
-      def together(dated)
-        @memo.fetch(:together, dated.plans.transform_values(&:object_id).to_a) { Questions::Shared.new(dated.plans).tap(&:work) }
+      # @return [Hash] what is kept with a file that was good once and need not be now, see Store
+      def told_or_bare(file)
+        told(file)
+      rescue InvalidFile => e
+        { summary: Screens::ShelfCard.bare(file), plan: { "without" => "It has to be mended first: #{e.problems.first}." }, told_by: told_by }
+      rescue GivenUp => e
+        bare(file, e)
       end
 
       # What was computed: its memory is free again.
@@ -186,27 +163,9 @@ module GreenPlinth
       TOO_SLOW = "It takes too long to compute: open it to see which part."
       private_constant :TOO_SLOW
 
-      # A build that was given up holds the others up no more; opened by itself it is tried again, from where it came to.
-      def slow(file, given_up) = given_up.too_much? && @slow[Memo.digest(file)] = true
-      def slow?(file) = @slow.key?(Memo.digest(file))
-
-      # @return [Proc] whether there is time for one more file: what is remembered takes none, and one is always computed
-      def room_for_more
-        clock = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) }
-        ends = nil
-        lambda do |file|
-          next true if @memo.known?(:plan, Memo.digest(file))
-          next clock.call < ends if ends
-
-          ends = clock.call + DATED_WITHIN
-        end
-      end
-
-      def undated(build, detail) = { "build" => build.id, "build_title" => build.summary["title"], "detail" => detail }
-
       def renamed(file)
         patch = [{ "op" => "replace", "path" => "/title", "value" => "#{file["title"][0, 100]}, as I changed it" }]
-        Patch.apply(file, patch).then { |kept| [kept, patch, kept_summary(kept)] }
+        Patch.apply(file, patch).then { |kept| [kept, patch, told_or_bare(kept)] }
       end
 
       def step(id, version, move, file, title, detail)
@@ -214,21 +173,20 @@ module GreenPlinth
         raise Refusal.stale(show(build)) unless build.version == version
         raise Refusal.new(409, title, detail) unless file
 
-        @store.public_send(move, id, version, summary: kept_summary(file))
+        @store.public_send(move, id, version, **told_or_bare(file))
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
 
       # Keeps a file that is valid, whatever breaks down over it or takes too long: then it is there, to be mended.
-      # @yield [Hash] how the shelf tells it; answers with the id of a new build
+      # @yield [Hash] what is told of it; answers with the id of a new build
       # @return [Integer, nil] what the block said; raises InvalidFile, or Refusal.broken once it is kept
       def kept(file, id = nil)
         told = begin
-          summary(file)
+          told(file)
         rescue GivenUp => e
-          slow(file, e)
           given_up = e
-          Screens::ShelfCard.bare(file)
+          bare(file, e)
         end
         made = yield(told)
         # It is kept: asked again under its own name, it is known, and shown when there is time.
@@ -238,17 +196,23 @@ module GreenPlinth
         made
       end
 
-      # @return [Hash] how the shelf tells a file; raises InvalidFile
-      def summary(file)
+      # @return [Hash] what is kept with a file, see Store; raises InvalidFile
+      def told(file)
         evaluation = evaluate(file)
-        Failures.guard("the shelf's card", Screens::ShelfCard.bare(file)) { Screens::ShelfCard.new(evaluation).summary }
+        card = Failures.guard("the shelf's card", Screens::ShelfCard.bare(file)) { Screens::ShelfCard.new(evaluation).summary }
+        { summary: card, plan: Failures.guard("the plan", { "without" => BROKE_DOWN.message }) { plan(evaluation) }, told_by: told_by }
       end
 
-      # The same of a file that was good once and need not be now.
-      def kept_summary(file)
-        summary(file)
-      rescue InvalidFile, GivenUp
-        Screens::ShelfCard.bare(file)
+      def plan(evaluation)
+        evaluation.plan.to_h
+      rescue Infeasible => e
+        { "without" => e.message }
+      end
+
+      # What others left no time for is told when somebody asks.
+      def bare(file, given_up)
+        summary = Screens::ShelfCard.bare(file)
+        given_up.too_much? ? { summary: summary, plan: { "without" => TOO_SLOW }, told_by: told_by } : { summary: summary }
       end
     end
   end

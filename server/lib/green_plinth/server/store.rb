@@ -2,11 +2,12 @@
 
 module GreenPlinth
   module Server
-    # Builds and their revisions in PostgreSQL.
+    # Builds and their revisions in PostgreSQL. What is told of a build stays with it: its `summary` for the shelf, its `plan` for
+    # where many are looked at together, and `told_by`, what both were computed with.
     class Store
-      # A build row: id, version, position, sample_key, summary, file, labels of what undo and redo would do, updated_at, and
-      # deleted_at of one that was thrown away.
-      Build = Struct.new(:id, :version, :position, :sample_key, :summary, :file, :undo, :redo, :updated_at, :deleted_at,
+      # A build row: id, version, position, sample_key, summary, told_by, file, labels of what undo and redo would do, updated_at,
+      # and deleted_at of one that was thrown away.
+      Build = Struct.new(:id, :version, :position, :sample_key, :summary, :told_by, :file, :undo, :redo, :updated_at, :deleted_at,
         keyword_init: true)
 
       # Raised where the version a change was based on is no longer the newest.
@@ -28,6 +29,40 @@ module GreenPlinth
       # @return [Array<Build>] newest change first, without their files
       def all = shelf_ds.order(Sequel.desc(:updated_at), Sequel.desc(:id)).select(*SHELVED).map { |row| shelved(row) }
 
+      # How the shelf may be sorted; ready: those that are not ready yet, by their dates, and then the others.
+      SORTS = %w[newest ready title].freeze
+
+      # @param search [String, nil] in titles, large and small letters alike
+      # @param sort [String] one of SORTS
+      # @param now [String] a moment
+      # @param from [Integer] so many are passed over
+      # @param limit [Integer]
+      # @return [Array(Array<Build>, Integer)] some of them, and how many there are in all
+      def page(search: nil, sort: "newest", now: "", from: 0, limit: 60)
+        found = search ? shelf_ds.where(title.ilike("%#{shelf_ds.escape_like(search)}%")) : shelf_ds
+        order = { "newest" => [Sequel.desc(:updated_at)], "title" => [Sequel.function(:lower, title)],
+                  "ready" => [Sequel.case([[ready_at >= now, 0]], 1), ready_at, Sequel.desc(:updated_at)] }.fetch(sort)
+        rows = found.order(*order, Sequel.desc(:id)).limit(limit, from).select(*SHELVED)
+        [rows.map { |row| shelved(row) }, found.count]
+      end
+
+      # @param moment [String]
+      # @return [Array<Build>] those that are not ready by then, as far as is known, without their drawings
+      def unfinished(moment)
+        shelf_ds.where(Sequel.|({ ready_at => nil }, ready_at >= moment)).order(:id).select(:id, :version, :told_by, title.as(:title))
+          .map { |row| Build.new(**row.slice(:id, :version, :told_by), summary: { "title" => row[:title] }) }
+      end
+
+      # @return [Array<Array(Integer, Integer, String, Hash)>] id, version, told_by and plan of those that have one
+      def plans(ids)
+        shelf_ds.where(id: ids).exclude(plan: nil).select_map(%i[id version told_by plan]).map { |*row, plan| [*row, plain(plan)] }
+      end
+
+      # What is told of a version anew; nothing where the build has changed since.
+      # @param told [Hash] summary:, plan: and told_by:
+      # @return [void]
+      def retell(id, version, told) = build_ds(id).where(version: version).update(columns(**told))
+
       # @return [Build, nil]
       def find(id)
         row = build_ds(id).first or return
@@ -37,10 +72,11 @@ module GreenPlinth
       end
 
       # @param file [Hash] a valid plinth file
+      # @param told [Hash] summary:, and plan: and told_by: where they are known
       # @return [Integer] id
-      def create(file, summary:, sample_key: nil)
+      def create(file, sample_key: nil, **told)
         @db.transaction do
-          id = builds_ds.insert(sample_key: sample_key, summary: json(summary), file: json(file))
+          id = builds_ds.insert(sample_key: sample_key, file: json(file), **columns(**told))
           build_ds(id).update(position: @revisions.begin(id, file))
           tell(id, 1)
           id
@@ -49,13 +85,13 @@ module GreenPlinth
 
       # A new revision on top of the one the change was based on; nothing where this edit made one before. Raises Stale.
       # @param edit_id [String, nil] a UUID of the page's own
-      def change(id, version, file, label:, patch:, summary:, edit_id: nil)
+      def change(id, version, file, label:, patch:, edit_id: nil, **told)
         @db.transaction do
           row = build_ds(id).for_update.first or return
           next if @revisions.taken?(id, edit_id)
           raise Stale unless row[:version] == version
 
-          move(id, @revisions.add(id, row[:position], file, label: label, patch: patch, edit_id: edit_id), file, summary)
+          move(id, @revisions.add(id, row[:position], file, label: label, patch: patch, edit_id: edit_id), file, told)
         end
       end
 
@@ -68,8 +104,8 @@ module GreenPlinth
       # @return [Hash, nil] the file one change on, where changes were undone
       def ahead(id) = after_id(id)&.then { |revision| @revisions.file(revision) }
 
-      def undo(id, version, summary:) = moving(id, version) { step(id, before_id(id), summary) }
-      def redo(id, version, summary:) = moving(id, version) { step(id, after_id(id), summary) }
+      def undo(id, version, **told) = moving(id, version) { step(id, before_id(id), told) }
+      def redo(id, version, **told) = moving(id, version) { step(id, after_id(id), told) }
 
       # Puts a build away; it can be brought back for a while.
       # @return [Boolean] whether there was one
@@ -97,8 +133,8 @@ module GreenPlinth
 
       # Puts samples in the place of those that are there. One that was changed stays, as the maker's own.
       # @param samples [Hash{String => Hash}] files by key
-      # @param told [#call] tells the shelf's summary of a file
-      # @yield [Build] one that was changed; answers with its file, patch and summary under another name
+      # @param told [#call] tells what is kept with a file
+      # @yield [Build] one that was changed; answers with its file, patch and what is told of it under another name
       # @return [Array<Integer>] ids of those that were changed
       def replace_samples(samples, told)
         @db.transaction do
@@ -112,7 +148,7 @@ module GreenPlinth
           builds_ds.where(id: (changed + thrown).map { |row| row[:id] }).update(sample_key: nil)
           builds_ds.where(id: untouched.map { |row| row[:id] }).delete
           changed.each { |row| rename(row, *yield(find(row[:id]))) }
-          samples.each { |key, file| create(file, summary: told.call(file), sample_key: key) }
+          samples.each { |key, file| create(file, sample_key: key, **told.call(file)) }
           changed.map { |row| row[:id] }
         end
       end
@@ -191,6 +227,8 @@ module GreenPlinth
       private_constant :SHELVED
 
       def builds_ds = @db[:builds]
+      def title = Sequel.pg_jsonb_op(:summary).get_text("title")
+      def ready_at = Sequel.pg_jsonb_op(:summary).get_text("ready_at")
       def shelf_ds = builds_ds.where(deleted_at: nil)
       def build_ds(id) = shelf_ds.where(id: id)
       def settings_ds = @db[:settings]
@@ -211,16 +249,16 @@ module GreenPlinth
         end
       end
 
-      def step(id, revision, summary) = move(id, revision, @revisions.file(revision), summary)
+      def step(id, revision, told) = move(id, revision, @revisions.file(revision), told)
 
-      def move(id, revision, file, summary)
-        build_ds(id).update(position: revision, file: json(file), version: Sequel[:version] + 1, summary: json(summary),
-          updated_at: Sequel::CURRENT_TIMESTAMP)
+      def move(id, revision, file, told)
+        build_ds(id).update(position: revision, file: json(file), version: Sequel[:version] + 1, updated_at: Sequel::CURRENT_TIMESTAMP,
+          **columns(**told))
         tell(id, build_ds(id).get(:version))
       end
 
-      def rename(row, file, patch, summary)
-        move(row[:id], @revisions.add(row[:id], row[:position], file, label: "Keep under another name", patch: patch), file, summary)
+      def rename(row, file, patch, told)
+        move(row[:id], @revisions.add(row[:id], row[:position], file, label: "Keep under another name", patch: patch), file, told)
       end
 
       def tell(id, version) = @db.notify(CHANGED, payload: "#{id} #{version}")
@@ -228,6 +266,8 @@ module GreenPlinth
       def shelved(row)
         Build.new(**row.slice(:id, :version, :position, :sample_key, :updated_at, :deleted_at), summary: plain(row[:summary]))
       end
+
+      def columns(summary:, plan: nil, told_by: nil) = { summary: json(summary), plan: plan && json(plan), told_by: told_by }
 
       def json(value) = Sequel.pg_jsonb_wrap(value)
 

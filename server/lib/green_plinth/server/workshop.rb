@@ -16,6 +16,9 @@ module GreenPlinth
       # @return [Catalogue]
       attr_reader :catalogue
 
+      # @return [String] of what the maker has added, the same in every process that has read the same
+      attr_reader :fingerprint
+
       # @return [Hash] "materials" and "techniques" of the maker's own, by key
       attr_reader :own
 
@@ -70,6 +73,7 @@ module GreenPlinth
 
         @stock = stock
         @own = stock.first
+        @fingerprint = Digest::SHA256.hexdigest(JSON.generate(stock))[0, 16]
         @catalogue = @shipped.with(own["materials"], own["techniques"], history(stock.last))
         true
       end

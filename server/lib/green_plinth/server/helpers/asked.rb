@@ -62,6 +62,9 @@ module GreenPlinth
           raise InvalidFile, [unknown(name, "must be a number from #{range.begin} to #{range.end}")]
         end
 
+        # @return [Integer] a whole number in the query; the default where it is left out
+        def whole(name, range, default) = number(name, range, default).floor
+
         def ratio = number("ratio", RATIOS)
 
         # @param unit [String] of a bare number

@@ -24,15 +24,16 @@ module GreenPlinth
         def wrong_path(path)
           return "The path is longer than #{MOST_BYTES} bytes" if path.bytesize > MOST_BYTES
 
-          "The path is no text: it must be UTF-8, percent-encoded" unless text?(decoded(path))
+          "The path is no text: it must be UTF-8, percent-encoded" unless text?(path)
         end
 
         def wrong_query(query)
           return "The query is longer than #{MOST_BYTES} bytes" if query.bytesize > MOST_BYTES
 
-          pairs = query.split("&").map { |pair| pair.split("=", 2).map { |part| decoded(part.tr("+", " ")) } }
-          names = pairs.map { |name, _| name.to_s }
-          return "The query is no text: it must be UTF-8, percent-encoded" unless pairs.flatten.compact.all? { |part| text?(part) }
+          pairs = query.tr("+", " ").split("&").map { |pair| pair.split("=", 2) }
+          return "The query is no text: it must be UTF-8, percent-encoded" unless pairs.flatten.all? { |part| text?(part) }
+
+          names = pairs.map { |name, _| decoded(name.to_s) }
           return "The query names “#{names.tally.max_by(&:last).first[0, 40]}” more than once" if names.uniq.size < names.size
 
           listed = names.find { |name| name.match?(/[\[\]]/) }
@@ -40,7 +41,12 @@ module GreenPlinth
         end
 
         def decoded(part) = part.b.gsub(/%(\h\h)/n) { $1.hex.chr }.force_encoding(Encoding::UTF_8)
-        def text?(part) = part.valid_encoding? && !part.match?(/[\u0000-\u001f\u007f]/) && !part.match?(/%(?!\h\h)/)
+        # Percent signs that are meant come encoded themselves.
+        def text?(part)
+          text = decoded(part)
+          text.valid_encoding? && !text.match?(/[\u0000-\u001f\u007f]/) && !part.b.match?(/%(?!\h\h)/n)
+        end
+
         def text(path) = path.dup.force_encoding(Encoding::UTF_8)
 
         def refused(why) = Refusal.new(400, "Not readable", "#{why}.").response

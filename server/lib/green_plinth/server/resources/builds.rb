@@ -5,8 +5,17 @@ module GreenPlinth
     module Resources
       # The shelf, and one build on it.
       module Builds
+        # As long as a title may be.
+        MOST_SEARCHED = 120
+
         def self.registered(app)
-          app.get("/api/builds") { json_body(desk.shelf.map { |build| shelved(build) }) }
+          app.get("/api/builds") do
+            search = params["search"].to_s.strip
+            builds, total = desk.shelf_page(search: (search[0, MOST_SEARCHED] unless search.empty?), now: now,
+              sort: Store::SORTS.include?(params["sort"]) ? params["sort"] : "newest", from: whole("from", 0..1_000_000, 0),
+              limit: whole("limit", 1..200, 60))
+            json_body({ "builds" => builds.map { |build| shelved(build) }, "total" => total })
+          end
 
           # The body is a plinth file, as another program or an export made it.
           app.post("/api/builds") do

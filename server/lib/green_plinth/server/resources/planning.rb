@@ -25,16 +25,17 @@ module GreenPlinth
             json_body({ "patch" => asked["kind"] == "none" ? marks.clear : marks.set(asked["kind"], at.call) })
           end
 
-          app.get("/api/weeks") { json_body(shared_weeks(desk.dated(moment(nil)))) }
+          app.get("/api/weeks") { json_body(shared_weeks(desk.plans.dated(moment(nil)))) }
         end
 
         # All builds that are not ready yet by the clock, with what each would be alone.
         module Plans
-          # @param dated [Desk::Dated]
+          # @param dated [Plans::Dated]
           def shared_weeks(dated)
-            shared = desk.together(dated)
-            { "builds" => shared.turns.map { |id| { "build" => id, "title" => dated.titles[id] }.merge(shared.dates_of(id)) },
-              "work" => shared.work.map { |one| work_as_data(one) }, "undated" => dated.without, "unfinished" => dated.unfinished }
+            shared = desk.plans.together(dated)
+            { "builds" => shared.turns.map { |id| { "build" => id, "title" => dated.plans[id].title }.merge(shared.dates_of(id)) },
+              "work" => shared.work.map { |one| work_as_data(one) }, "gain_min" => shared.gain_min, "undated" => dated.without,
+              "unfinished" => dated.unfinished || !shared.finished? }
           end
 
           def work_as_data(one)
