@@ -8,23 +8,28 @@ import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { StrictMode, Suspense, useMemo } from "react";
+import { type ComponentType, lazy, StrictMode, Suspense, useMemo } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
-import { BuildPage } from "./builds/BuildPage";
 import { useThemeMode } from "./common/useThemeMode";
-import { NewBuildPage } from "./newbuild/NewBuildPage";
-import { NowPage } from "./now/NowPage";
-import { ScalePage } from "./scale/ScalePage";
 import { ShelfPage } from "./shelf/ShelfPage";
 import { plinthTheme } from "./theme";
-import { WeeksPage } from "./weeks/WeeksPage";
-import { WorkshopPage } from "./workshop/WorkshopPage";
 
 // The page's policy lets in only styles that carry this page's own nonce.
 const nonce = document.querySelector<HTMLMetaElement>('meta[name="csp-nonce"]')?.content;
 const cache = createCache({ key: "gp", nonce });
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: 5000, retry: 1 } } });
+
+/** A page that comes when it is opened: the shelf, which is opened first, waits for none of them. */
+function later<Name extends string>(name: Name, module: () => Promise<Record<Name, ComponentType>>) {
+  return lazy(async () => ({ default: (await module())[name] }));
+}
+const BuildPage = later("BuildPage", () => import("./builds/BuildPage"));
+const NewBuildPage = later("NewBuildPage", () => import("./newbuild/NewBuildPage"));
+const NowPage = later("NowPage", () => import("./now/NowPage"));
+const ScalePage = later("ScalePage", () => import("./scale/ScalePage"));
+const WeeksPage = later("WeeksPage", () => import("./weeks/WeeksPage"));
+const WorkshopPage = later("WorkshopPage", () => import("./workshop/WorkshopPage"));
 
 /** Shown until the server has said what there is. */
 function Waiting() {

@@ -13,7 +13,8 @@ RSpec.describe "Shared hands" do
   describe GreenPlinth::Questions::Shared do
     # As it is kept with each build: as JSON.
     def shared(builds)
-      described_class.new(builds.transform_values { |build| GreenPlinth::Questions::DatedPlan.new(JSON.parse(JSON.generate(build.plan.to_h))) })
+      described_class.new(builds.transform_values { |build|
+ GreenPlinth::Questions::DatedPlan.new(JSON.parse(JSON.generate(build.plan.to_h))) })
     end
 
     it "does no two things at once, and each in a sitting" do
@@ -44,6 +45,36 @@ RSpec.describe "Shared hands" do
 
     it "leaves a build out for which no sittings are left" do
       expect(shared({ one: tied("One"), other: tied("Other") }).answers.size).to eq(1)
+    end
+
+    it "lays builds with hours of their own in what the others have left" do
+      weekend = [{ day: "sat", from: "10:00", to: "14:00" }, { day: "mon", from: "18:00", to: "20:00" }]
+      made = shared({ a: build("A"), b: build("B", calendar: { start: "2027-03-01T09:00", weekly: weekend }), c: build("C") })
+      expect(made.answers.keys).to match_array(%i[a b c])
+      spans = made.work.map { |one| [one.start, one.finish] }.sort
+      expect(spans.each_cons(2)).to all(satisfy { |(_, to), (from, _)| to <= from })
+    end
+
+    it "has one build under the hands while another dries, and says what that gains" do
+      # Two coats, a day apart by their drying, in sittings that hold one coat of each: 1, 2 and 1, 2 together; 1, 2 and 3, 4 in turn.
+      zones = [zone(course("earth_paste", thickness_mm: 3), course("acrylic_paint"))]
+      made = shared(%i[a b c].to_h { |key| [key, evaluation(plain_file(title: key.to_s, zones: zones,
+        calendar: { start: "2027-03-01T09:00", weekly: weekly, finish_by: "2027-03-03T20:00" }))] })
+      made.improve until made.finished?
+      expect(made.gain_min).to be >= 0
+      orders = made.work.map(&:key)
+      expect(orders.each_cons(2).count { |one, other| one != other }).to be > 2
+    end
+
+    it "keeps what it has come to, and never makes it worse" do
+      made = shared((1..6).to_h { |n| [n, build(n.to_s, by: "2027-03-0#{n}T12:00", hands_on: 20 * n)] })
+      late = -> { made.answers.sum { |key, share| [share.ready_at - minutes("2027-03-0#{key}T12:00"), 0].max } }
+      before = late.call
+      until made.finished?
+        made.improve
+        expect(late.call).to be <= before
+        before = late.call
+      end
     end
 
     # One evening of four hours, and never again.

@@ -77,12 +77,15 @@ const given = <T extends Record<string, unknown>>(values: T): T =>
 /** A file as it was chosen: the server reads it, and says what is wrong with it. */
 const unread = (text: string) => text as never;
 
+export type ShelfWanted = { search?: string; sort?: ShelfSort; from?: number; limit?: number };
+export type ShelfSort = "newest" | "ready" | "title";
+
 export type EntryKind = "materials" | "techniques";
 
 /** Every question to the server, each typed by the path that docs/openapi.json describes. */
 export const api = {
   session: () => answer(server.GET("/api/session")),
-  shelf: () => answer(server.GET("/api/builds")),
+  shelf: (wanted: ShelfWanted) => answer(server.GET("/api/builds", { params: { query: given(wanted) } })),
   catalogue: () => answer(server.GET("/api/catalogue")),
   build: (id: number, lines: CutLine[] | null) =>
     answer<Build>(server.GET("/api/builds/{id}", { params: { ...of(id), query: asText(lines) } })),

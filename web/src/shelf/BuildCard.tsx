@@ -24,7 +24,8 @@ export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCo
       component="article"
       aria-label={build.title}
       variant="outlined"
-      sx={{ display: "flex", flexDirection: "column", overflow: "hidden" }}
+      // What is out of sight is neither laid out nor drawn.
+      sx={{ display: "flex", flexDirection: "column", overflow: "hidden", contentVisibility: "auto", containIntrinsicSize: "auto 400px" }}
     >
       <Box
         component={Link}

@@ -3,20 +3,21 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, Refused } from "../api/client";
 import type { Problem, ShelfBuild } from "../api/types";
 import { Brand } from "../common/Brand";
 import { FileButton } from "../common/FileButton";
 import { KeyboardHelp, useHelp } from "../common/KeyboardHelp";
-import { onNews } from "../common/live";
 import { useThemeMode } from "../common/useThemeMode";
 import { count } from "../common/words";
 import { BuildCard } from "./BuildCard";
 import { DeletedBuilds } from "./DeletedBuilds";
 import { Everything } from "./Everything";
+import { ShelfTools } from "./ShelfTools";
+import { useShelf } from "./useShelf";
 
 const MOST_BYTES = 2_000_000;
 
@@ -24,8 +25,7 @@ const MOST_BYTES = 2_000_000;
 export function ShelfPage() {
   const client = useQueryClient();
   const navigate = useNavigate();
-  const shelf = useQuery({ queryKey: ["shelf"], queryFn: api.shelf, refetchOnMount: "always" });
-  useEffect(() => onNews(() => void client.invalidateQueries({ queryKey: ["shelf"] })), [client]);
+  const shelf = useShelf();
   const [problem, setProblem] = useState<Problem | string | null>(null);
   const [said, setSaid] = useState<string | null>(null);
   const toggle = useThemeMode((state) => state.toggle);
@@ -33,8 +33,8 @@ export function ShelfPage() {
   const failed = (error: unknown) => setProblem(error instanceof Refused ? error.problem : (error as Error).message);
   const samples = useMutation({
     mutationFn: api.samples,
-    onSuccess: ({ builds, kept }) => {
-      client.setQueryData(["shelf"], builds);
+    onSuccess: ({ kept }) => {
+      void client.invalidateQueries({ queryKey: ["shelf"] });
       setSaid(kept.length ? `You had changed ${kept.length === 1 ? "one of them" : "some of them"}: kept as ${kept.join("; ")}.` : null);
     },
     onError: failed,
@@ -72,9 +72,10 @@ export function ShelfPage() {
         <Brand component={Link} to="/" />
         <Box sx={{ flex: 1 }}>
           <Typography variant="h1">Shelf</Typography>
-          {shelf.data && (
+          {shelf.total !== null && (
             <Typography color="text.secondary" sx={{ whiteSpace: "nowrap" }}>
-              {count(shelf.data.length, "build")}, newest first
+              {count(shelf.total, "build")}
+              {shelf.search && ` with “${shelf.search}”`}
             </Typography>
           )}
         </Box>
@@ -111,21 +112,31 @@ export function ShelfPage() {
       )}
       {problem && <ProblemNote problem={problem} onClose={() => setProblem(null)} />}
       <Box component="main">
-        {shelf.isError && (
-          <Alert severity="error" action={<Button onClick={() => shelf.refetch()}>Try again</Button>}>
-            The shelf cannot be read: {(shelf.error as Error).message}
+        {shelf.error && (
+          <Alert severity="error" action={<Button onClick={shelf.again}>Try again</Button>}>
+            The shelf cannot be read: {shelf.error.message}
           </Alert>
         )}
-        {shelf.data?.length === 0 && (
+        <ShelfTools shelf={shelf} />
+        {shelf.total === 0 && (
           <Typography sx={{ py: 6, textAlign: "center" }}>
-            Nothing on the shelf yet. Begin with a new build, or put the samples back to look round.
+            {shelf.search
+              ? `No build has “${shelf.search}” in its title.`
+              : "Nothing on the shelf yet. Begin with a new build, or put the samples back to look round."}
           </Typography>
         )}
         <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(280px, 1fr))", gap: 2 }}>
-          {shelf.data?.map((build) => (
+          {shelf.builds.map((build) => (
             <BuildCard key={build.id} build={build} onCopy={() => copy.mutate(build)} onDelete={() => remove.mutate(build.id)} />
           ))}
         </Box>
+        {shelf.more && (
+          <Box ref={shelf.foot} sx={{ py: 2, textAlign: "center" }}>
+            <Button onClick={shelf.fetchMore} disabled={shelf.fetchingMore}>
+              {shelf.fetchingMore ? "More come…" : `Show more of ${shelf.total}`}
+            </Button>
+          </Box>
+        )}
         <DeletedBuilds onBack={again} onProblem={failed} />
         <Everything onTaken={again} onProblem={failed} />
       </Box>

@@ -40,7 +40,8 @@ export function WeeksPage() {
       {shared && shared.builds.length > 0 && (
         <>
           <Typography sx={{ mb: 1 }}>
-            The build wanted first takes its sittings first, the next what is left; neighbours change places where all are less late for it.
+            All are planned as one: while one build dries, another is under your hands.
+            {shared.gain_min > 0 && ` One after the other they would take ${span(shared.gain_min)} longer, added up.`}
           </Typography>
           <Box
             component="table"

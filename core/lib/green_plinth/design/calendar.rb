@@ -17,7 +17,7 @@ module GreenPlinth
         @kinds = kinds
       end
 
-      def start = Moment.parse(data["start"] || DEFAULT_START)
+      def start = @start ||= Moment.parse(data["start"] || DEFAULT_START)
       def finish_by = data["finish_by"] && Moment.parse(data["finish_by"])
       # @return [Symbol] :ready_soonest, :fewest_sittings or :latest_start
       def objective = (data["objective"] || @kinds.usual("objectives").key).to_sym

@@ -30,7 +30,8 @@ module GreenPlinth
         plinth, *outlines = [plinth.data, *zones.map(&:outline)].map { |data| Memo.digest(data) }
         zones.each_index.map do |index|
           over = takers[index].sort
-          memo.fetch(:zone_area, plinth, *outlines.values_at(index, *over)) { less(wholes[index].intersection(top), wholes.values_at(*over)) }
+          memo.fetch(:zone_area, plinth, *outlines.values_at(index, *over)) {
+ less(wholes[index].intersection(top), wholes.values_at(*over)) }
         end
       end
 

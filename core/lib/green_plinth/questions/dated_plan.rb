@@ -47,11 +47,23 @@ module GreenPlinth
 
       # @return [Schedule::Network] that its own plan is of
       def network
-        Schedule::Network.new(start: to_h["start"], sittings: calendar.sittings, hands: calendar.hands, steps: steps.map(&:node),
+        @network ||= Schedule::Network.new(start: to_h["start"], sittings: calendar.sittings, hands: calendar.hands, steps: nodes,
           clock: calendar.clock)
       end
 
+      # @return [Hash{String => Integer}] minutes that must follow each step, whatever the hours of the bench
+      def tails = Schedule::Bounds.new(Schedule::Network.new(start: to_h["start"], hands: 1, steps: nodes)).tails
+
+      # @param starts [Hash{String => Integer}]
+      # @return [Integer] when it is ready, done so
+      def ready(starts)
+        nodes.map { |node| later(starts[node.id] + node.hands_on_min, node.tail_min) }.max || to_h["start"]
+      end
+
       private
+
+      def nodes = steps.map(&:node)
+      def later(minute, wait) = calendar.clock ? calendar.clock.later(minute, wait) : minute + wait
 
       def node(row)
         ids = @ids ||= to_h["steps"].map { |one| one["id"] }

@@ -12,6 +12,8 @@ module GreenPlinth
       # Steps laid before an answer is given; the search goes on when it is asked to improve.
       LAID_AT_ONCE = 3_000
 
+      # When the steps of one build are done among all, and when it is ready then; minutes.
+      Share = Struct.new(:starts, :ready_at)
       # A step of one of the builds, as it is planned among all.
       Stint = Struct.new(:key, :step, :title, :start, :finish, keyword_init: true)
 
@@ -33,8 +35,8 @@ module GreenPlinth
       # @return [Boolean] whether nothing is left to try
       def finished? = @plans.empty? || @orders.tried >= (trouble? ? MOST_TRIED : Orders::USUAL)
 
-      # @return [Hash{Object => Schedule::Answer}] builds for which no sittings are left are missing
-      def answers = @answers ||= (@best || {}).to_h { |key, starts| [key, Schedule::Answer.new(@plans[key].network, starts, 0)] }
+      # @return [Hash{Object => Share}] builds for which no sittings are left are missing
+      def answers = @answers ||= (@best || {}).to_h { |key, starts| [key, Share.new(starts, @plans[key].ready(starts))] }
 
       # @return [Array] the builds, the one that is ready first first; those for which no sittings are left last
       def turns = @plans.keys.sort_by { |key| [answers[key]&.ready_at || Schedule::Network::FOREVER, @plans[key].ready_at] }
@@ -47,7 +49,8 @@ module GreenPlinth
       def work
         all = answers.flat_map do |key, answer|
           @plans[key].steps.reject { |step| step.node.done? }.map do |step|
-            Stint.new(key: key, step: step.id, title: step.title, start: answer.start(step.id), finish: answer.finish(step.id))
+            start = answer.starts[step.id]
+            Stint.new(key: key, step: step.id, title: step.title, start: start, finish: start + step.node.hands_on_min)
           end
         end
         all.sort_by { |one| [one.start, one.finish] }
@@ -58,15 +61,17 @@ module GreenPlinth
         plan, answer = @plans[key], answers[key]
         { "finish_by" => moment(plan.finish_by), "alone" => moment(plan.ready_at), "shared" => moment(answer&.ready_at),
           "late_min" => answer && plan.finish_by && (answer.ready_at - plan.finish_by),
-          "sittings" => sittings_until(plan, answer&.ready_at || plan.ready_at) }
+          "sittings" => sittings_until(key, answer&.ready_at || plan.ready_at) }
       end
 
       private
 
       def moment(minutes) = minutes&.then { |at| Moment.format(at) }
 
-      def sittings_until(plan, last)
-        (plan.calendar.sittings || []).take_while { |from, _| from < last }.map { |span| span.map { |at| moment(at) } }
+      def sittings_until(key, last)
+        start = @plans[key].calendar.start
+        spans = (@bench.sittings(key) || []).take_while { |from, _| from < last }.select { |_, to| to > start }
+        spans.map { |from, to| [moment([from, start].max), moment(to)] }
       end
 
       def try(urgency)
@@ -81,7 +86,7 @@ module GreenPlinth
 
       # Builds without a plan, then minutes late in all, then the dates.
       def cost(starts)
-        ready = starts.to_h { |key, at| [key, @plans[key].network.ready(at)] }
+        ready = starts.to_h { |key, at| [key, @plans[key].ready(at)] }
         late = ready.sum { |key, at| [at - (@plans[key].finish_by || Schedule::Network::FOREVER), 0].max }
         [@plans.size - starts.size, late, ready.values.sum]
       end

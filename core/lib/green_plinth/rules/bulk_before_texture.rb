@@ -18,7 +18,7 @@ module GreenPlinth
       def filled_as_course?(work) = work.bulk? && work.stack&.first.to_s.start_with?("/zones/")
 
       # A coat laid as a course of a zone belongs to that zone's own pile.
-      def bound?(first, later) = (first.stack.nil? || first.stack[0] == "forms")
+      def bound?(first, _later) = (first.stack.nil? || first.stack[0] == "forms")
     end
   end
 end

@@ -13,7 +13,9 @@ module GreenPlinth
 
       def first?(work) = work.phase?(:pour)
       def later?(work) = work.phase?(:pour, :surface)
-      def bound?(first, later) = later.phase?(:pour) ? first.where == later.where && first.stack[1] < later.stack[1] : @places.meet?(first, later)
+      def bound?(first, later)
+        later.phase?(:pour) ? first.where == later.where && first.stack[1] < later.stack[1] : @places.meet?(first, later)
+      end
     end
   end
 end

@@ -9,6 +9,10 @@ module GreenPlinth
       # An export of everything is larger.
       MOST_BYTES_AT = { "/api/everything" => 50_000_000 }.freeze
 
+      # What is served compressed, once it is longer than a packet, bytes; streams and what is compressed already are not.
+      COMPRESSED = %w[application/json application/problem+json text/html text/javascript text/css image/svg+xml model/stl].freeze
+      LEAST_COMPRESSED = 1400
+
       set :environment, ENV.fetch("APP_ENV", "production").to_sym
       set :show_exceptions, false
       set :raise_errors, false
@@ -47,6 +51,7 @@ module GreenPlinth
         Rack::Builder.new do
           use Middleware::Guarded
           use Middleware::ThroughProxy, proxy if proxy
+          use Rack::Deflater, include: COMPRESSED, if: ->(*, body) { !body.respond_to?(:to_ary) || body.to_ary.sum(&:bytesize) > LEAST_COMPRESSED }
           use Middleware::KnownHost, permitted_hosts: HOSTS
           use Middleware::Readable
           use Middleware::BodyLimit, MOST_BYTES, MOST_BYTES_AT

@@ -35,6 +35,23 @@ module GreenPlinth
         end
       end
 
+      # So many builds are planned together, those that are wanted first.
+      MOST_SHARED = 150
+
+      # @param dated [Dated]
+      # @return [Dated] without those that have to wait until others are ready, which are told with the reason
+      def wanted_first(dated)
+        return dated if dated.plans.size <= MOST_SHARED
+
+        order = dated.plans.sort_by { |_, plan| plan.finish_by || plan.ready_at }
+        first, later = order.first(MOST_SHARED), order.drop(MOST_SHARED)
+        waiting = later.map do |id, plan|
+          { "build" => id, "build_title" => plan.title,
+"detail" => "#{MOST_SHARED} builds are wanted before it; it is planned when some are ready." }
+        end
+        Dated.new(first.to_h, dated.without + waiting, dated.unfinished)
+      end
+
       # @param dated [Dated]
       # @return [Questions::Shared] of them all; the same plans are shared out once, a little better at each asking
       def together(dated)

@@ -9,11 +9,13 @@ import { Choice } from "../../common/Choice";
 import { at, dayWords, minutesOf, momentWords, money, span } from "../../common/words";
 import { useBuild } from "../useSession";
 
+const MOST_OFFERED = 200;
+
 /** This build beside another, say a copy with one thing changed: dates, work, money, and what is done on another day. */
 export function CompareWith() {
   const build = useBuild();
-  const shelf = useQuery({ queryKey: ["shelf"], queryFn: api.shelf });
-  const others = (shelf.data ?? []).filter((one) => one.id !== build.id);
+  const shelf = useQuery({ queryKey: ["shelf", "titles"], queryFn: () => api.shelf({ sort: "title", limit: MOST_OFFERED }) });
+  const others = (shelf.data?.builds ?? []).filter((one) => one.id !== build.id);
   const [other, setOther] = useState("");
   const compared = useQuery({
     queryKey: ["compare", build.id, build.version, other],

@@ -32,29 +32,46 @@ module GreenPlinth
           end
         end
 
+        # @return [Array<Array(Integer, Integer)>, nil] the hours that a build keeps, minutes; nil: always open
+        def sittings(key)
+          @sittings ||= {}.compare_by_identity
+          group = @groups.find { |plans| plans.key?(key) }
+          @sittings.fetch(group) { @sittings[group] = calendar(group).sittings }
+        end
+
         private
+
+        # From the first start of all that keep these hours.
+        def calendar(plans)
+          start = plans.each_value.map { |plan| plan.calendar.start }.min
+          Design::Calendar.new(plans.values.first.calendar.data.merge("start" => Moment.format(start)))
+        end
 
         # The group that holds what is most urgent first.
         def in_turn(urgency)
           @groups.sort_by { |plans| -plans.keys.flat_map { |key| urgency[key].values }.max.to_f }
         end
 
-        # One for which there is no room is left out, and the others are laid without it.
+        # One for which there is no room is left out, and the others are laid without it. Where that happens again and again the
+        # hours are too few for all: ever more of the least urgent ones are left out with it.
         def together(plans, urgency, taken)
+          least_urgent = plans.keys.sort_by { |key| urgency[key].values.max.to_f }
+          out = 1
           until plans.empty?
             found = laid_out(plans, urgency, taken)
             return found if found.is_a?(Hash)
 
-            plans = plans.except(found)
+            plans = plans.except(found, *(least_urgent & plans.keys).first(out - 1))
+            out *= 2
           end
           {}
         end
 
         # @return [Hash, Object] starts by build, or the key of a build for which there is no room
         def laid_out(plans, urgency, taken)
-          network = network(plans, taken)
           named = plans.keys.flat_map { |key| urgency[key].map { |id, value| [name(key, id), value] } }.to_h
-          placement = Schedule::Placement.new(network, Schedule::Bounds.new(network).heads, named)
+          network, heads = taken.empty? ? (@empty ||= {})[plans.keys] ||= bounded(plans) : bounded(plans, taken)
+          placement = Schedule::Placement.new(network, heads, named)
           starts = placement.call
           plans.to_h { |key, plan| [key, plan.steps.to_h { |step| [step.id, starts[name(key, step.id)]] }] }
         rescue Infeasible => e
@@ -63,10 +80,13 @@ module GreenPlinth
           @laid += placement ? placement.laid : 1
         end
 
+        # @return [Array(Schedule::Network, Hash)] with how early each step could be
+        def bounded(plans, taken = []) = network(plans, taken).then { |network| [network, Schedule::Bounds.new(network).heads] }
+
         def network(plans, taken)
           start = plans.each_value.map { |plan| plan.to_h["start"] }.min
-          calendar = Design::Calendar.new(plans.values.first.calendar.data.merge("start" => Moment.format(start)))
-          Schedule::Network.new(start: start, sittings: less(calendar.sittings, start, taken), hands: calendar.hands,
+          calendar = calendar(plans)
+          Schedule::Network.new(start: start, sittings: less(sittings(plans.keys.first), start, taken), hands: calendar.hands,
             steps: plans.flat_map { |key, plan| plan.steps.map { |step| node(key, plan, step.node) } }, clock: calendar.clock)
         end
 
@@ -82,7 +102,8 @@ module GreenPlinth
         def name(key, id) = "#{@numbers[key]} #{id}"
 
         def busy(plan, starts)
-          plan.steps.select { |step| step.node.hands_on_min.positive? }.map { |step| [starts[step.id], starts[step.id] + step.node.hands_on_min] }
+          plan.steps.select { |step|
+ step.node.hands_on_min.positive? }.map { |step| [starts[step.id], starts[step.id] + step.node.hands_on_min] }
         end
 
         # Both in order: each sitting is cut by what begins before it ends.

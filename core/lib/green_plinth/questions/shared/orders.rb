@@ -17,7 +17,7 @@ module GreenPlinth
         def initialize(plans)
           @plans = plans
           @due = plans.transform_values { |plan| plan.finish_by || plan.ready_at }
-          @tails = plans.transform_values { |plan| Schedule::Bounds.new(plan.network).tails }
+          @tails = plans.transform_values(&:tails)
           @tried = 0
           @random = Random.new(1)
         end

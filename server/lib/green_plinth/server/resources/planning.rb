@@ -25,7 +25,7 @@ module GreenPlinth
             json_body({ "patch" => asked["kind"] == "none" ? marks.clear : marks.set(asked["kind"], at.call) })
           end
 
-          app.get("/api/weeks") { json_body(shared_weeks(desk.plans.dated(moment(nil)))) }
+          app.get("/api/weeks") { json_body(shared_weeks(desk.plans.wanted_first(desk.plans.dated(moment(nil))))) }
         end
 
         # All builds that are not ready yet by the clock, with what each would be alone.
