@@ -12,7 +12,7 @@ export function Unfinished({ told }: { told: { unfinished: boolean } | undefined
   if (!told?.unfinished) return null;
   return (
     <Alert severity="info" sx={{ mb: 2 }}>
-      Some builds are still being worked out; they come in a moment.
+      Some of this is still being worked out: it comes in a moment.
     </Alert>
   );
 }
