@@ -43,4 +43,5 @@ end
 
 # All at once: the loader watches for classes that hold others while it waits for them, and whatever the compiler had made
 # fast until then is slow for good (Ruby 3.1: tracing throws compiled code away, and only a first time is counted).
-GreenPlinth.send(:const_get, :LOADER).eager_load
+# Not where one answer is all that is wanted: what it does not need costs more than it.
+GreenPlinth.send(:const_get, :LOADER).eager_load unless defined?(GreenPlinth::ONE_ANSWER)

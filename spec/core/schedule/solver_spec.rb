@@ -75,7 +75,7 @@ RSpec.describe "The solver" do
     end
 
     it "is asked only of small networks of one pair of hands, without pins and changes of the clock" do
-      steps = (1..30).to_h { |i| [:"s#{i}", [10]] }
+      steps = (1..61).to_h { |i| [:"s#{i}", [10]] }
       expect(described_class.fits?(network({ a: [10] }))).to be(true)
       expect(described_class.fits?(network(steps))).to be(false)
       expect(described_class.fits?(network({ a: [10] }, hands: 2))).to be(false)

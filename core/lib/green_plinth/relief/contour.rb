@@ -49,7 +49,8 @@ module GreenPlinth
         inside = Numo::Int32.cast(@field > 0)
         code = inside[0...-1, 0...-1] + (inside[0...-1, 1..-1] * 2) + (inside[1..-1, 1..-1] * 4) + (inside[1..-1, 0...-1] * 8)
         @width = code.shape[1]
-        code.gt(0).&(code.lt(15)).where.to_a.map { |index| [index / @width, index % @width, code[index]] }
+        at = code.gt(0).&(code.lt(15)).where
+        at.to_a.zip(code.flatten[at].to_a).map { |index, corners| [index / @width, index % @width, corners] }
       end
 
       def sides_of(code, row, column)
@@ -59,19 +60,22 @@ module GreenPlinth
         SADDLES[code][middle.positive? ? 1 : 0]
       end
 
-      # An edge of the lattice: [row, column, 0 along the row | 1 along the column].
+      # An edge of the lattice as one number: twice the place of its first corner, and 1 more where it runs along the column.
       def key(row, column, side)
         case side
-        when 0 then [row, column, 0]
-        when 1 then [row, column + 1, 1]
-        when 2 then [row + 1, column, 0]
-        else [row, column, 1]
+        when 0 then corner(row, column)
+        when 1 then corner(row, column + 1) + 1
+        when 2 then corner(row + 1, column)
+        else corner(row, column) + 1
         end
       end
 
+      def corner(row, column) = 2 * ((row * (@width + 1)) + column)
+
       def point(key)
         @points[key] ||= begin
-          row, column, along = key
+          at, along = key.divmod(2)
+          row, column = at.divmod(@width + 1)
           a = @field[row, column]
           b = along.zero? ? @field[row, column + 1] : @field[row + 1, column]
           t = a / (a - b)

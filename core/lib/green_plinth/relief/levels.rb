@@ -32,24 +32,26 @@ module GreenPlinth
       # @param z [Float] mm above the top face
       # @return [Array<Array<Array(Float, Float)>>] open or closed
       def at(z)
-        field = @terrain.height - (z + 1e-6)
-        inner = @terrain.ground.top.buffer(-@terrain.grid.cell)
-        Contour.rings(spread(field), @terrain.grid).flat_map { |ring| parts(Plan::Geos.line([*ring, ring.first]).intersection(inner)) }
+        Contour.rings(spread - (z + 1e-6), @terrain.grid).flat_map { |ring| parts(Plan::Geos.line([*ring, ring.first]).intersection(inner)) }
       end
 
       private
 
+      def inner = @inner ||= @terrain.ground.top.buffer(-@terrain.grid.cell)
+
       # Cells off the base take the height of the nearest on it, so that no line follows the rim.
-      def spread(field)
+      def spread = @spread ||= filled
+
+      def filled
         off = @terrain.weight < 0.5
-        filled = field.copy
+        filled = @terrain.height.copy
         filled[off] = -1e9
         3.times do
           near = Adjacent.fold(filled, :maximum)
           use = off & (filled < -1e8) & (near > -1e8)
           filled[use] = near[use]
         end
-        filled[filled < -1e8] = field.min
+        filled[filled < -1e8] = @terrain.height.min
         filled
       end
 

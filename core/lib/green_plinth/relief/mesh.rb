@@ -49,16 +49,20 @@ module GreenPlinth
       # Cells whose middle is on the base, less those that touch the rest by a corner only: there four walls would meet
       # in one line.
       def solid
-        @solid = {}
-        (0...@rows).each { |row| (0...@columns).each { |column| @solid[[row, column]] = true if on_base?(row, column) } }
+        @solid = Array.new(index(@rows, @columns) + 1, false)
+        cells = (0...@rows).to_a.product((0...@columns).to_a).select { |row, column| @solid[index(row, column)] = on_base?(row, column) }
         loop do
-          pinched = @solid.keys.select { |row, column| pinched?(row, column) }
-          break if pinched.empty?
+          pinched, cells = cells.partition { |row, column| pinched?(row, column) }
+          return cells if pinched.empty?
 
-          pinched.each { |cell| @solid.delete(cell) }
+          pinched.each { |row, column| @solid[index(row, column)] = false }
         end
-        @solid.keys
       end
+
+      # Cells and corners by one number, with room for those beside the first and the last.
+      def index(row, column) = ((row + 1) * (@columns + 3)) + column + 1
+
+      def solid?(row, column) = @solid[index(row, column)]
 
       def on_base?(row, column)
         cell = @terrain.grid.at(left + ((column + 0.5) * @step), front + ((row + 0.5) * @step))
@@ -67,7 +71,7 @@ module GreenPlinth
 
       def pinched?(row, column)
         [[1, 1], [1, -1]].any? do |up, side|
-          @solid[[row + up, column + side]] && !@solid[[row + up, column]] && !@solid[[row, column + side]]
+          solid?(row + up, column + side) && !solid?(row + up, column) && !solid?(row, column + side)
         end
       end
 
@@ -93,7 +97,7 @@ module GreenPlinth
       def walls(row, column)
         corners = corners(row, column)
         [[row - 1, column], [row, column + 1], [row + 1, column], [row, column - 1]].each_with_index do |beside, side|
-          next if @solid[beside]
+          next if solid?(*beside)
 
           from, to = corners[side], corners[(side + 1) % 4]
           triangles << [bottom(*from), bottom(*to), top(*to)] << [bottom(*from), top(*to), top(*from)]
@@ -101,7 +105,7 @@ module GreenPlinth
       end
 
       def top(row, column)
-        @top[[row, column]] ||= begin
+        @top[index(row, column)] ||= begin
           x, y = place(row, column)
           height, owner = ground(row, column)
           owners << owner
@@ -111,7 +115,7 @@ module GreenPlinth
       end
 
       def bottom(row, column)
-        @bottom[[row, column]] ||= begin
+        @bottom[index(row, column)] ||= begin
           owners << nil
           vertices << [*place(row, column), @floor]
           vertices.size - 1
@@ -121,13 +125,13 @@ module GreenPlinth
       # A corner of the rim is drawn to the nearest point of the outline.
       def place(row, column)
         @places ||= {}
-        @places[[row, column]] ||= begin
+        @places[index(row, column)] ||= begin
           point = [left + (column * @step), front + (row * @step)]
           around(row, column).size == 4 ? point : drawn(point)
         end
       end
 
-      def around(row, column) = [[row - 1, column - 1], [row - 1, column], [row, column - 1], [row, column]].select { |cell| @solid[cell] }
+      def around(row, column) = [[row - 1, column - 1], [row - 1, column], [row, column - 1], [row, column]].select { |cell| solid?(*cell) }
 
       def drawn((x, y))
         reach = 1.5 * @step

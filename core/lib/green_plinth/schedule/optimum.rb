@@ -7,7 +7,7 @@ module GreenPlinth
     # how good any schedule can be at most.
     class Optimum
       # Networks of more steps, or of more pairs of step and sitting, take the solver too long to be worth it.
-      MOST_STEPS = 24
+      MOST_STEPS = 60
       MOST_CHOICES = 400
       SECONDS = 3.0
       # Less time than this is not enough for another round.

@@ -11,7 +11,7 @@ module GreenPlinth
       # The same for long networks: there each step laid looks through as many others.
       EFFORT_BY_STEPS = 16_000_000
       # Tries at the least and at the most, however many steps there are.
-      TRIES = { quick: 2..12, thorough: 2..3000 }.freeze
+      TRIES = { quick: 2..24, thorough: 2..3000 }.freeze
       # Tries that may lead nowhere before the network counts as one that no schedule fits.
       FAILURES = 40
       # Tries before a small network is put to the solver, which does better with something to beat.

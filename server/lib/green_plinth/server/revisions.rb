@@ -9,10 +9,8 @@ module GreenPlinth
       FULL_EVERY = 20
 
       # @param database [Sequel::Database]
-      # @param plain [#call] makes plain hashes and arrays of what the database gives
-      def initialize(database, plain)
+      def initialize(database)
         @db = database
-        @plain = plain
       end
 
       # @return [Integer] id of a build's first revision
@@ -40,11 +38,11 @@ module GreenPlinth
       # @return [Hash] the file as a revision left it
       def file(id)
         *patches, whole = back_to_whole(id)
-        patches.reverse.reduce(@plain.call(whole[:file])) { |file, row| Patch.apply(file, @plain.call(row[:patch])) }
+        patches.reverse.reduce(whole[:file]) { |file, row| Patch.apply(file, row[:patch]) }
       end
 
       # @return [Boolean] whether the build is no longer as it began
-      def changed?(build_id, file) = @plain.call(rows.where(build_id: build_id, parent_id: nil).get(:file)) != file
+      def changed?(build_id, file) = rows.where(build_id: build_id, parent_id: nil).get(:file) != file
 
       private
 

@@ -19,11 +19,17 @@ module GreenPlinth
       # One after the other over all processes: what the number locks.
       SAMPLES_LOCK = 4_701
 
+      # What PostgreSQL calls the type (catalogue pg_type).
+      JSONB = 3802
+      private_constant :JSONB
+
       def initialize(database)
         @db = database
         @db.extension(:pg_json)
         Sequel.extension(:pg_json_ops)
-        @revisions = Revisions.new(database, method(:plain))
+        # Plain hashes and arrays: what the core compares and digests.
+        @db.add_conversion_proc(JSONB) { |text| JSON.parse(text) }
+        @revisions = Revisions.new(database)
       end
 
       # @return [Array<Build>] newest change first, without their files
@@ -55,7 +61,7 @@ module GreenPlinth
 
       # @return [Array<Array(Integer, Integer, String, Hash)>] id, version, told_by and plan of those that have one
       def plans(ids)
-        shelf_ds.where(id: ids).exclude(plan: nil).select_map(%i[id version told_by plan]).map { |*row, plan| [*row, plain(plan)] }
+        shelf_ds.where(id: ids).exclude(plan: nil).select_map(%i[id version told_by plan])
       end
 
       # What is told of a version anew; nothing where the build has changed since.
@@ -65,9 +71,9 @@ module GreenPlinth
 
       # @return [Build, nil]
       def find(id)
-        row = build_ds(id).first or return
+        row = build_ds(id).select(*SHELVED - [:summary], :file).first or return
         revision = @revisions.row(row[:position])
-        Build.new(**shelved(row).to_h, file: plain(row[:file]), undo: revision[:parent_id] && revision[:label],
+        Build.new(**shelved(row).to_h, file: row[:file], undo: revision[:parent_id] && revision[:label],
           redo: @revisions.after(revision[:id])&.fetch(:label))
       end
 
@@ -87,7 +93,7 @@ module GreenPlinth
       # @param edit_id [String, nil] a UUID of the page's own
       def change(id, version, file, label:, patch:, edit_id: nil, **told)
         @db.transaction do
-          row = build_ds(id).for_update.first or return
+          row = locked(id) or return
           next if @revisions.taken?(id, edit_id)
           raise Stale unless row[:version] == version
 
@@ -141,9 +147,9 @@ module GreenPlinth
           @db.get(Sequel.function(:pg_advisory_xact_lock, SAMPLES_LOCK).cast(String))
           rows = builds_ds.exclude(sample_key: nil).for_update.all
           # One that is as it ships stays where it is.
-          rows, same = rows.partition { |row| row[:deleted_at] || plain(row[:file]) != samples[row[:sample_key]] }
+          rows, same = rows.partition { |row| row[:deleted_at] || row[:file] != samples[row[:sample_key]] }
           samples = samples.except(*same.map { |row| row[:sample_key] })
-          changed, plain = rows.partition { |row| row[:deleted_at].nil? && @revisions.changed?(row[:id], plain(row[:file])) }
+          changed, plain = rows.partition { |row| row[:deleted_at].nil? && @revisions.changed?(row[:id], row[:file]) }
           thrown, untouched = plain.partition { |row| row[:deleted_at] }
           builds_ds.where(id: (changed + thrown).map { |row| row[:id] }).update(sample_key: nil)
           builds_ds.where(id: untouched.map { |row| row[:id] }).delete
@@ -173,7 +179,7 @@ module GreenPlinth
 
       # @param kind [String] "materials" or "techniques"
       # @return [Hash{String => Hash}] the maker's own, by key
-      def own(kind) = own_ds.where(kind: kind).order(:key).to_h { |row| [row[:key], plain(row[:data])] }
+      def own(kind) = own_ds.where(kind: kind).order(:key).to_h { |row| [row[:key], row[:data]] }
 
       # Puts entries in place of those of the same key: all of them or none.
       # @param entries [Hash{String => Hash{String => Hash}}] by kind and key
@@ -222,7 +228,7 @@ module GreenPlinth
       end
 
       def restocked = @db.notify(RESTOCKED, payload: "")
-      # What the shelf wants of a build: all but its file.
+      # What the shelf wants of a build: all but its file and its plan.
       SHELVED = %i[id version position sample_key updated_at summary].freeze
       private_constant :SHELVED
 
@@ -240,9 +246,11 @@ module GreenPlinth
       def after_id(id) = build_ds(id).get(:position)&.then { |position| @revisions.after(position) }&.fetch(:id)
 
       # The row lock decides a race between two windows.
+      def locked(id) = build_ds(id).select(:id, :version, :position).for_update.first
+
       def moving(id, version)
         @db.transaction do
-          row = build_ds(id).for_update.first or return
+          row = locked(id) or return
           raise Stale unless row[:version] == version
 
           yield row
@@ -264,21 +272,12 @@ module GreenPlinth
       def tell(id, version) = @db.notify(CHANGED, payload: "#{id} #{version}")
 
       def shelved(row)
-        Build.new(**row.slice(:id, :version, :position, :sample_key, :updated_at, :deleted_at), summary: plain(row[:summary]))
+        Build.new(**row.slice(:id, :version, :position, :sample_key, :updated_at, :deleted_at), summary: row[:summary])
       end
 
       def columns(summary:, plan: nil, told_by: nil) = { summary: json(summary), plan: plan && json(plan), told_by: told_by }
 
       def json(value) = Sequel.pg_jsonb_wrap(value)
-
-      # Plain hashes and arrays: what the core compares and digests.
-      def plain(value)
-        case value
-        when Hash, Sequel::Postgres::JSONHashBase then value.to_h.transform_values { |inner| plain(inner) }
-        when Array, Sequel::Postgres::JSONArrayBase then value.to_a.map { |inner| plain(inner) }
-        else value
-        end
-      end
 
       # A computation may be given up between any two of its lines, a conversation with the database not within one.
       public_instance_methods(false).reject { |name| name == :listen }.each do |name|
