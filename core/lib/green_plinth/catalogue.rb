@@ -77,6 +77,10 @@ module GreenPlinth
     # @return [String] for sentences; a mix or an unknown key speaks for itself
     def name(key) = materials[key]&.name || key.to_s.delete_prefix("mix:").tr("_", " ")
 
+    # @param tags [Array<String>] of cautions.yml
+    # @return [Array<String>] sentences
+    def caution_lines(tags) = tags.filter_map { |tag| cautions[tag]&.fetch("line") }
+
     private
 
     def materials_of(entries) = entries.to_h { |key, data| [key, Material.new(key, data, kinds.of("families", data["family"]))] }

@@ -109,7 +109,7 @@ RSpec.describe GreenPlinth::Steps::OrderOfWork do
       expect(batches.flat_map { |one| one.copies.to_a }).to eq((1..20).to_a)
       expect(batches.map(&:hands_on_min)).to all(be <= 60)
       expect(batches.size).to eq(4)
-      expect(batches.first.title).to match(/bases 1–6/)
+      expect(batches.first.title).to match(/bases 1–\d/)
     end
 
     it "lets a later batch wait only for the bases it works on" do

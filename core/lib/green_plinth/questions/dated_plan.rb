@@ -7,7 +7,7 @@ module GreenPlinth
     class DatedPlan
       # A step and its dates. possible: the earliest minute at which all it waits for allows it; slack_min: by how much it may
       # slip before the build does; cautions: sentences; node: how the scheduler knows it.
-      Step = Struct.new(:id, :title, :hands_on_min, :tail_min, :cautions, :start, :possible, :slack_min, :node, keyword_init: true) do
+      Planned = Struct.new(:id, :title, :hands_on_min, :tail_min, :cautions, :start, :possible, :slack_min, :node, keyword_init: true) do
         def finish = start + node.hands_on_min
       end
 
@@ -34,10 +34,10 @@ module GreenPlinth
       # @return [Design::Calendar]
       def calendar = @calendar ||= Design::Calendar.new(to_h["calendar"])
 
-      # @return [Array<Step>]
+      # @return [Array<Planned>]
       def steps
         @steps ||= to_h["steps"].map do |row|
-          Step.new(id: row["id"], title: row["title"], hands_on_min: row["hands_on_min"], tail_min: row["tail_min"],
+          Planned.new(id: row["id"], title: row["title"], hands_on_min: row["hands_on_min"], tail_min: row["tail_min"],
             cautions: row["cautions"], start: row["start"], possible: row["possible"], slack_min: row["slack_min"], node: node(row))
         end
       end
@@ -91,7 +91,7 @@ module GreenPlinth
         def step(step)
           node = @network.by_id[step.id]
           { "id" => step.id, "title" => step.title, "hands_on_min" => step.hands_on_min, "tail_min" => step.tail_min,
-            "cautions" => Files::StepFile.new(step, @evaluation.catalogue).cautions, "start" => @answer.start(step.id),
+            "cautions" => @evaluation.catalogue.caution_lines(step.cautions), "start" => @answer.start(step.id),
             "possible" => timeline.possible_from[step.id], "slack_min" => @answer.slack[step.id], "done" => node.done?, "at" => node.at,
             "not_before" => node.not_before, "stay_min" => node.stay_min,
             "after" => node.after.map { |wait| [@network.places[wait.first], wait.at_least_min, wait.at_most_min] } }.compact

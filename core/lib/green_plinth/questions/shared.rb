@@ -13,7 +13,7 @@ module GreenPlinth
       LAID_AT_ONCE = 3_000
 
       # When the steps of one build are done among all, and when it is ready then; minutes.
-      Share = Struct.new(:starts, :ready_at)
+      Lot = Struct.new(:starts, :ready_at)
       # A step of one of the builds, as it is planned among all.
       Stint = Struct.new(:key, :step, :title, :start, :finish, keyword_init: true)
 
@@ -35,8 +35,8 @@ module GreenPlinth
       # @return [Boolean] whether nothing is left to try
       def finished? = @plans.empty? || @orders.tried >= (trouble? ? MOST_TRIED : Orders::USUAL)
 
-      # @return [Hash{Object => Share}] builds for which no sittings are left are missing
-      def answers = @answers ||= (@best || {}).to_h { |key, starts| [key, Share.new(starts, @plans[key].ready(starts))] }
+      # @return [Hash{Object => Lot}] builds for which no sittings are left are missing
+      def answers = @answers ||= (@best || {}).to_h { |key, starts| [key, Lot.new(starts, @plans[key].ready(starts))] }
 
       # @return [Array] the builds, the one that is ready first first; those for which no sittings are left last
       def turns = @plans.keys.sort_by { |key| [answers[key]&.ready_at || Schedule::Network::FOREVER, @plans[key].ready_at] }

@@ -48,7 +48,7 @@ module GreenPlinth
         laters = @works.select { |work| later?(work) }
         return [] if laters.empty?
 
-        among = Steps::Among.new(laters, @places)
+        among = @places.among(laters)
         @works.select { |work| first?(work) }.flat_map do |first|
           reached(first, laters, among).filter_map do |later|
             between(first, later) unless first.equal?(later) || against_pile?(first, later) || !bound?(first, later)

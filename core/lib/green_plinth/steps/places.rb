@@ -28,6 +28,10 @@ module GreenPlinth
         a.places.any? { |one| b.places.any? { |other| one == PLINTH || other == PLINTH || around(one, mm).include?(other) } }
       end
 
+      # @param works [Array<Work>]
+      # @return [Among] to find those of them that lie near another
+      def among(works) = Among.new(works, self)
+
       # @return [Float] mm² that two works share, of those that have areas of their own
       def shared_mm2(a, b)
         a.places.product(b.places).filter_map { |pair| @shared[pair] ||= shared(*pair) if pair.all? { |one| @areas.key?(one) } }.max || 0
