@@ -27,6 +27,24 @@ describe("a session", () => {
     expect(given).toMatchObject({ queue: [], file: { title: "Old" }, refused: { detail: "no" } });
   });
 
+  it("keeps what did not change as the same object, in the build and in the file", () => {
+    const of = (version: number, title: string) =>
+      ({
+        ...build(version),
+        file: { ...file(title), zones: [{ id: "bank" }] },
+        evaluation: { snags: [{ code: "a" }], cost: { buy_minor: version } },
+      }) as unknown as Build;
+    const before = sessionAfter(fresh(1, []), { type: "loaded", build: of(3, "Old") });
+    const edited = sessionAfter(before, { type: "edited", edit: rename("New") });
+    const after = sessionAfter(edited, { type: "taken", build: of(4, "New"), latency: 1 });
+    expect([edited.file?.zones, after.file?.zones, after.build?.evaluation.snags].map(Boolean)).toEqual([true, true, true]);
+    expect(edited.file?.zones).toBe(before.file?.zones);
+    expect(after.file?.zones).toBe(before.file?.zones);
+    expect(after.build?.evaluation.snags).toBe(before.build?.evaluation.snags);
+    expect(after.build?.evaluation.cost).toEqual({ buy_minor: 4 });
+    expect(after.file?.title).toBe("New");
+  });
+
   it("keeps what is not sent on top of what the server took", () => {
     const two = [rename("New"), rename("Newer")].reduce((state, edit) => sessionAfter(state, { type: "edited", edit }), open);
     const taken = sessionAfter(two, { type: "taken", build: build(4, "New"), latency: 12 });

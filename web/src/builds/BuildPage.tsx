@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useEffect, useMemo } from "react";
 import { Navigate, useNavigate, useParams } from "react-router";
 import { useStore } from "zustand";
+import { useShallow } from "zustand/react/shallow";
 import { KeyboardHelp } from "../common/KeyboardHelp";
 import { onVersion } from "../common/live";
 import { useKeys } from "../common/useKeys";
@@ -37,7 +38,18 @@ export function BuildPage() {
   const number = Number(id);
   const navigate = useNavigate();
   const session = useMemo(() => new BuildSession(number), [number]);
-  const state = useStore(session.store);
+  // Only what decides which page is shown: the page itself listens to what it draws.
+  const { title, there, missing, broken, refused, away } = useStore(
+    session.store,
+    useShallow((state) => ({
+      title: state.file?.title ?? null,
+      there: state.build !== null && state.file !== null,
+      missing: state.missing,
+      broken: state.broken,
+      refused: state.refused,
+      away: state.build === null && state.saving === "waiting",
+    })),
+  );
 
   useEffect(() => {
     session.open();
@@ -49,8 +61,8 @@ export function BuildPage() {
   }, [session, number]);
 
   useEffect(() => {
-    document.title = state.file ? `${state.file.title} · Green Plinth` : "Green Plinth";
-  }, [state.file]);
+    document.title = title === null ? "Green Plinth" : `${title} · Green Plinth`;
+  }, [title]);
 
   useKeys((event) => {
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") {
@@ -69,25 +81,25 @@ export function BuildPage() {
     return false;
   });
 
+  const Page = PAGES[stage as keyof typeof PAGES] as (typeof PAGES)[keyof typeof PAGES] | undefined;
+  const page = useMemo(() => Page && <Page />, [Page]);
+
   if (!Number.isInteger(number) || number < 1) return <Missing id={null} />;
-  if (state.missing) return <Missing id={number} onBack={() => session.refresh()} />;
-  if (state.broken)
+  if (missing) return <Missing id={number} onBack={() => session.refresh()} />;
+  if (broken)
     return (
       <SessionProvider value={session}>
-        <MendPage key={state.broken.build.version} broken={state.broken} refused={state.refused} />
+        <MendPage key={broken.build.version} broken={broken} refused={refused} />
       </SessionProvider>
     );
   if (!stage || !(stage in PAGES)) return <Navigate to={`/builds/${number}/build-up`} replace />;
-  if (!state.build || !state.file)
+  if (!there)
     return (
       <Box sx={{ p: 4 }}>
-        <Typography role="status">
-          {state.saving === "waiting" ? "The server cannot be reached. Trying again…" : "Opening the build…"}
-        </Typography>
+        <Typography role="status">{away ? "The server cannot be reached. Trying again…" : "Opening the build…"}</Typography>
       </Box>
     );
 
-  const Page = PAGES[stage as keyof typeof PAGES];
   const show = (where: string) => navigate(`/builds/${number}/${where}`, { replace: true });
   return (
     <SessionProvider value={session}>
@@ -104,15 +116,15 @@ export function BuildPage() {
         <Box sx={{ flex: 1, minHeight: 0, display: "flex", flexDirection: { xs: "column", md: "row" } }}>
           <StageRail id={number} />
           <Box component="main" sx={{ flex: 1, minWidth: 0, minHeight: 0, overflow: { md: "auto" } }}>
-            <Page />
+            {page}
           </Box>
         </Box>
       </Box>
       <ConflictDialog />
       <KeyboardHelp />
-      <Snackbar open={state.refused !== null} anchorOrigin={{ vertical: "bottom", horizontal: "center" }}>
+      <Snackbar open={refused !== null} anchorOrigin={{ vertical: "bottom", horizontal: "center" }}>
         <Alert severity="error" variant="filled" onClose={session.hideRefusal}>
-          That change was not made. {state.refused?.problems?.map((problem) => problem.message).join("; ") ?? state.refused?.detail}
+          That change was not made. {refused?.problems?.map((problem) => problem.message).join("; ") ?? refused?.detail}
         </Alert>
       </Snackbar>
     </SessionProvider>

@@ -6,7 +6,7 @@ import { lazy, Suspense, useEffect, useState } from "react";
 import { DryingLine } from "./drying/DryingLine";
 import { RehearsalBar } from "./rehearsal/RehearsalBar";
 import { useMoment } from "./rehearsal/useRehearsal";
-import { useBuild } from "./useSession";
+import { useOfBuild } from "./useSession";
 
 /** Solids are drawn by a large library: it is fetched when somebody asks for the turntable. */
 const TurntableView = lazy(() => import("./turntable/TurntableView"));
@@ -14,7 +14,7 @@ const TurntableView = lazy(() => import("./turntable/TurntableView"));
 /** Under the plan: time as a line, or the base on a turntable. */
 export function BuildUpBottom() {
   const [shown, setShown] = useState<"time" | "solid">("time");
-  const { schedule } = useBuild().evaluation;
+  const schedule = useOfBuild((build) => build.evaluation.schedule);
   const go = useMoment((state) => state.go);
   // Whoever leaves the page leaves the rehearsal too.
   useEffect(() => () => go(null), [go]);

@@ -1,3 +1,4 @@
+import { replaceEqualDeep } from "@tanstack/react-query";
 import jsonpatch, { type Operation } from "fast-json-patch";
 import type { BrokenBuild, Build, CutLine, PatchOperation, PlinthFile, Problem } from "../api/types";
 
@@ -147,12 +148,15 @@ export function sessionAfter(state: Session, action: SessionAction): Session {
   }
 }
 
+/** What did not change is the same object as before, so that what is drawn of it need not be drawn anew. */
+const sharing = <T>(before: T | null, now: T): T => replaceEqualDeep(before, now) as T;
+
 const holding = (state: Session, build: Build, queue: Edit[]): Session => ({
   ...state,
-  build,
+  build: sharing(state.build, build),
   broken: null,
   queue,
-  file: applied(build.file, queue),
+  file: sharing(state.file, applied(build.file, queue)),
   saving: queue.length ? "saving" : "saved",
   missing: false,
 });
@@ -160,7 +164,7 @@ const holding = (state: Session, build: Build, queue: Edit[]): Session => ({
 const queued = (state: Session, queue: Edit[]): Session => ({
   ...state,
   queue,
-  file: applied((held(state)?.file ?? state.file) as PlinthFile, queue),
+  file: sharing(state.file, applied((held(state)?.file ?? state.file) as PlinthFile, queue)),
 });
 
 /** What the server has of the build, whether or not it can be opened. */

@@ -19,6 +19,8 @@ export function useSession<T>(pick: (state: Session) => T): T {
 
 /** Inside the build screen, which shows only once the build is there. */
 export const useBuild = (): Build => useSession((state) => state.build as Build);
+/** One thing of the build: drawn anew only when that is another. */
+export const useOfBuild = <T,>(pick: (build: Build) => T): T => useSession((state) => pick(state.build as Build));
 export const useFile = (): PlinthFile => useSession((state) => state.file as PlinthFile);
 export const useSelection = () => useSession((state) => state.selection);
 

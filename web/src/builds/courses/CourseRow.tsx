@@ -9,7 +9,7 @@ import { plain, span } from "../../common/words";
 import { FieldRows } from "../inspector/FieldRows";
 import { nameOf, placedPart } from "../plan/parts";
 import { Hatches, hatchOf } from "../section/hatches";
-import { useBuild, useBuildSession, useFile, useSelection, within } from "../useSession";
+import { useBuildSession, useFile, useOfBuild, useSelection, within } from "../useSession";
 import { courseWords, measuresOf } from "./courseWords";
 
 interface Props {
@@ -26,13 +26,13 @@ interface Props {
 /** One course in the stack; unfolds to its exact values when it is the lit one. */
 export function CourseRow({ pointer, course, index, count, lifted, target, onMove, onDrag }: Props) {
   const session = useBuildSession();
-  const build = useBuild();
+  const allSteps = useOfBuild((build) => build.evaluation.steps);
   const selection = useSelection();
   const { tints } = useTheme();
   const catalogue = useCatalogue();
   const material = materialOf(catalogue, course.material);
   const on = selection.pointer === pointer;
-  const steps = build.evaluation.steps.filter((step) => step.where.some((where) => within(where, pointer)));
+  const steps = allSteps.filter((step) => step.where.some((where) => within(where, pointer)));
   const dry = steps.length ? steps.map((step) => step.tail_min).reduce((a, b) => (a === null || b === null ? null : Math.max(a, b))) : null;
   const name = material?.name ?? plain(course.material);
   return (

@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
-import { type RefObject, useEffect, useMemo, useRef, useState } from "react";
+import { memo, type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import type { Schedule, Step } from "../../api/types";
 import { minutesOf, momentWords } from "../../common/words";
 import { useSize } from "../plan/view";
@@ -23,7 +23,7 @@ interface Props {
 }
 
 /** A row for each step, to be looked at closer with the wheel and drawn along by hand. */
-export function DryingChart({ schedule, steps, climate }: Props) {
+export const DryingChart = memo(function DryingChart({ schedule, steps, climate }: Props) {
   const session = useBuildSession();
   const selection = useSelection();
   const { tints } = useTheme();
@@ -121,7 +121,7 @@ export function DryingChart({ schedule, steps, climate }: Props) {
       </Box>
     </>
   );
-}
+});
 
 /** The stretch of time that is looked at, and how the wheel and a hand move it. */
 function useTime(schedule: Schedule, width: number) {

@@ -5,7 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useCatalogue } from "../../common/catalogue";
 import { capital, count } from "../../common/words";
 import { nameOf } from "../plan/parts";
-import { useBuild, useBuildSession, useFile, useSelection, within } from "../useSession";
+import { useBuildSession, useFile, useOfBuild, useSelection, within } from "../useSession";
 import { FormOrder } from "./FormOrder";
 
 type Lists = "zones" | "waters" | "forms" | "features" | "subjects";
@@ -13,12 +13,12 @@ type Lists = "zones" | "waters" | "forms" | "features" | "subjects";
 /** Every part of the base by name: the way to them by keyboard, and what is there at a glance. */
 export function PartsList() {
   const file = useFile();
-  const build = useBuild();
+  const snagged = useOfBuild((build) => build.evaluation.snags);
   const session = useBuildSession();
   const { pointer: selected } = useSelection();
   const { tints } = useTheme();
   const { parts: lists } = useCatalogue();
-  const snags = (pointer: string) => build.evaluation.snags.filter((snag) => within(snag.where, pointer)).length;
+  const snags = (pointer: string) => snagged.filter((snag) => within(snag.where, pointer)).length;
   return (
     <Box component="section" aria-label="Parts">
       <Typography variant="h2">Parts</Typography>

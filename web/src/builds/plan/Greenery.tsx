@@ -1,9 +1,9 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import type { Drawing } from "../../api/types";
 import { scattered } from "./scatter";
 
 /** Marks for what grows, as a draughtsman would set them: strokes for fibres, stars for tufts, dots for flock. */
-export function Greenery({ zone, apart }: { zone: Drawing["zones"][number]; apart: number }) {
+export const Greenery = memo(function Greenery({ zone, apart }: { zone: Drawing["zones"][number]; apart: number }) {
   const tufts = zone.greenery.includes("tufts");
   const points = useMemo(
     () => scattered(zone.rings, tufts ? apart * 2 : apart, zone.pointer.length * 7 + zone.rings.length),
@@ -27,4 +27,4 @@ export function Greenery({ zone, apart }: { zone: Drawing["zones"][number]; apar
         .join("")}
     />
   );
-}
+});

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import { useMemo, useState } from "react";
 import type { CutLine, Drawing, Mark, PatchOperation, Point } from "../../api/types";
-import { useBuild, useFile, useSelection } from "../useSession";
+import { useFile, useOfBuild, useSelection } from "../useSession";
 import { bounds } from "./outline";
 import { PlanNote } from "./PlanNote";
 import { PlanSheet } from "./PlanSheet";
@@ -31,7 +31,7 @@ const NO_MARKS: Mark[] = [];
 
 /** The plan from above on its cutting mat: look, select, draw, move, turn, reshape. */
 export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null, onTry }: Props) {
-  const build = useBuild();
+  const build = { drawing: useOfBuild((one) => one.drawing), sections: useOfBuild((one) => one.sections) };
   const file = useFile();
   const { pointer: selected } = useSelection();
   const { tints } = useTheme();

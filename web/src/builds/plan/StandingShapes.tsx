@@ -1,4 +1,5 @@
 import { useTheme } from "@mui/material/styles";
+import { memo } from "react";
 import type { Drawing } from "../../api/types";
 import { has, kindOf, useCatalogue } from "../../common/catalogue";
 import { bounds, ringsPath } from "./outline";
@@ -16,7 +17,7 @@ interface Fine {
 const dashes = (fine: number, on: number, off: number) => `${fine * on} ${fine * off}`;
 
 /** A water where it was drawn and where it really stands, and the edges that must be dammed. */
-export function WaterShape({ water, fine }: Fine & { water: Drawing["waters"][number] }) {
+export const WaterShape = memo(function WaterShape({ water, fine }: Fine & { water: Drawing["waters"][number] }) {
   const { tints } = useTheme();
   return (
     <g>
@@ -50,10 +51,10 @@ export function WaterShape({ water, fine }: Fine & { water: Drawing["waters"][nu
       ))}
     </g>
   );
-}
+});
 
 /** A feature's own outline, with its crown where it carries one. */
-export function FeatureShape({ feature, fine }: Fine & { feature: Drawing["features"][number] }) {
+export const FeatureShape = memo(function FeatureShape({ feature, fine }: Fine & { feature: Drawing["features"][number] }) {
   const kind = kindOf(useCatalogue(), "features", feature.kind);
   const [x0, y0, x1, y1] = bounds(feature.rings);
   return (
@@ -80,12 +81,12 @@ export function FeatureShape({ feature, fine }: Fine & { feature: Drawing["featu
       />
     </g>
   );
-}
+});
 
 const STONE = "#918879";
 
 /** A subject's footprint with its feet, and its whole plan shadow where that is larger. */
-export function SubjectShape({ subject, fine }: Fine & { subject: Drawing["subjects"][number] }) {
+export const SubjectShape = memo(function SubjectShape({ subject, fine }: Fine & { subject: Drawing["subjects"][number] }) {
   const colour = kindOf(useCatalogue(), "subjects", subject.kind)?.colour;
   return (
     <g>
@@ -120,4 +121,4 @@ export function SubjectShape({ subject, fine }: Fine & { subject: Drawing["subje
       ))}
     </g>
   );
-}
+});

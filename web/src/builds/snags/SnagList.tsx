@@ -3,11 +3,12 @@ import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
+import { memo } from "react";
 import type { Snag } from "../../api/types";
 import { useCatalogue } from "../../common/catalogue";
 import { capital } from "../../common/words";
 import { nameOf, placedPart } from "../plan/parts";
-import { related, useBuild, useBuildSession, useSelection } from "../useSession";
+import { related, useBuildSession, useOfBuild, useSelection } from "../useSession";
 
 const SEVERITY: Record<Snag["severity"], { mark: string; word: string }> = {
   stops: { mark: "■", word: "Stops the work" },
@@ -17,10 +18,10 @@ const SEVERITY: Record<Snag["severity"], { mark: string; word: string }> = {
 
 /** What will go wrong or look wrong, why, and what one click does about it. The lit part's own come first. */
 export function SnagList() {
-  const { evaluation } = useBuild();
+  const found = useOfBuild((build) => build.evaluation.snags);
   const { pointer } = useSelection();
   const own = (snag: Snag) => pointer !== null && snag.where !== "" && related(snag.where, placedPart(pointer));
-  const snags = [...evaluation.snags].sort((a, b) => Number(own(b)) - Number(own(a)));
+  const snags = [...found].sort((a, b) => Number(own(b)) - Number(own(a)));
   return (
     <Box component="section" aria-label="Snags" id="snags">
       <Typography variant="h2">Snags</Typography>
@@ -36,9 +37,9 @@ export function SnagList() {
   );
 }
 
-function SnagCard({ snag, lit }: { snag: Snag; lit: boolean }) {
+const SnagCard = memo(function SnagCard({ snag, lit }: { snag: Snag; lit: boolean }) {
   const session = useBuildSession();
-  const { file } = useBuild();
+  const file = useOfBuild((build) => build.file);
   const { parts } = useCatalogue();
   const { tints } = useTheme();
   const bad = snag.severity !== "advice";
@@ -86,4 +87,4 @@ function SnagCard({ snag, lit }: { snag: Snag; lit: boolean }) {
       ))}
     </Box>
   );
-}
+});
