@@ -1,6 +1,35 @@
 # frozen_string_literal: true
 
 RSpec.describe GreenPlinth::Memo do
+  describe "aside" do
+    let(:memo) { described_class.new.tap { |made| made.fetch(:known, 1) { "known" } } }
+
+    it "knows what the other knows, and keeps what it learns to itself" do
+      aside = memo.aside
+      expect(aside.fetch(:known, 1) { raise "asked again" }).to eq("known")
+      expect(aside.fetch(:learnt, 1) { "learnt" }).to eq("learnt")
+      expect([aside.known?(:learnt, 1), memo.known?(:learnt, 1), aside.known?(:known, 1)]).to eq([true, false, true])
+    end
+
+    it "knows what tells itself what it depends on, and what serves or is the same" do
+      now = ->(_member) { 1 }
+      memo.recall(:told, now) { GreenPlinth::Reads.note("zones") && "told" }
+      memo.find(:serving, ->(_) { false }) { "serving" }
+      memo.same(:same, [1], kept = +"same")
+      aside = memo.aside
+      expect(aside.recall(:told, now) { raise "asked again" }).to eq("told")
+      expect(aside.find(:serving, ->(one) { one == "serving" }) { "asked again" }).to eq("serving")
+      expect(aside.same(:same, [1], +"same").equal?(kept)).to be(true)
+    end
+
+    it "keeps little, and pauses between any two parts" do
+      pauses = 0
+      aside = memo.aside(-> { pauses += 1 })
+      4.times { |n| aside.fetch(:learnt, n) { n } }
+      expect([pauses, (0..3).count { |n| aside.known?(:learnt, n) }]).to eq([4, 2])
+    end
+  end
+
   subject(:memo) { described_class.new(room: 2) }
 
   it "computes once for the same inputs" do

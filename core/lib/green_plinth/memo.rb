@@ -9,6 +9,9 @@ module GreenPlinth
              mesh: 1, edge_skin: 2, sight_view: 2, relief_map: 1, turntable: 1, templates: 2, mass: 4, plan: 200, order: 8,
              zone_area: 600, cover: 120, ruling: 4 }.freeze
     USUAL_ROOM = 8
+    # Values of each name where many changes are looked at that nobody makes.
+    ASIDE = 2
+    private_constant :ASIDE
     # Of what tells itself what it depends on, which is small.
     RECALLED = 40
 
@@ -20,6 +23,11 @@ module GreenPlinth
       @lock = Mutex.new
     end
 
+    # For a look aside: it knows what this one knows, and keeps the little that it learns to itself.
+    # @param pause [#call, nil] called between any two parts, where somebody else may be waiting
+    # @return [Memo]
+    def aside(pause = nil) = Memo.new.tap { |memo| memo.instance_exec(self) { |under| @under, @most, @pause = under, ASIDE, pause } }
+
     # A short key for plain data, the same whatever order its members come in: 64 bits, of a function that each process keys
     # anew. Of a million keys two different ones are the same once in 37 million processes.
     # @param value [Hash, Array, String, Numeric, true, false, nil]
@@ -27,11 +35,12 @@ module GreenPlinth
     def self.digest(value) = value.hash
 
     # @return [Boolean] whether a value is remembered for these inputs
-    def known?(name, *inputs) = @lock.synchronize { @values[name].key?(inputs) }
+    def known?(name, *inputs) = !look(name, inputs).nil?
 
     # @return the value remembered for these inputs, or the block's, now remembered
     def fetch(name, *inputs)
-      kept = @lock.synchronize { touch(@values[name], inputs) }
+      @pause&.call
+      kept = @lock.synchronize { touch(@values[name], inputs) } || @under&.look(name, inputs)
       return kept.first if kept
 
       value = yield
@@ -43,7 +52,8 @@ module GreenPlinth
     # @param now [#call] member → its digest now
     # @return the value for which no member that it looked at has changed, or the block's, now remembered
     def recall(name, now)
-      kept = @lock.synchronize { @recalled[name].dup }
+      @pause&.call
+      kept = recalled(name)
       found = kept.find { |reads, _| reads.all? { |member, digest| now.call(member) == digest } }
       if found
         Reads.note(*found.first.keys)
@@ -51,7 +61,7 @@ module GreenPlinth
         value, members = Reads.during { yield }
         found = [members.to_h { |member| [member, now.call(member)] }, value]
       end
-      @lock.synchronize { @recalled[name] = [found, *@recalled[name].reject { |one| one.equal?(found) }].first(ROOM.fetch(name, RECALLED)) }
+      @lock.synchronize { @recalled[name] = [found, *@recalled[name].reject { |one| one.equal?(found) }].first(room(name, RECALLED)) }
       found.last
     end
 
@@ -59,16 +69,26 @@ module GreenPlinth
     # @param serves [#call] value → whether it does
     # @return the value that serves, or the block's, now remembered
     def find(name, serves)
-      kept = @lock.synchronize { @values[name].values.reverse }
-      found = kept.map(&:first).find(&serves) || yield
+      found = found_so(name).find(&serves) || yield
       fetch(name, found) { found }
     end
 
     # The same value as an equal one, where one was known not long ago: what did not change is the same object.
     # @param fields [Object] what makes it what it is, compared by value
     def same(name, fields, value)
-      @lock.synchronize { (touch(@values[name], fields) || store(name, fields, value)).first }
+      kept = @under&.look(name, fields)
+      kept ? kept.first : @lock.synchronize { (touch(@values[name], fields) || store(name, fields, value)).first }
     end
+
+    protected
+
+    # @return [Array, nil] what is kept for these inputs, in a box
+    def look(name, inputs) = @lock.synchronize { @values[name][inputs] } || @under&.look(name, inputs)
+
+    def recalled(name) = @lock.synchronize { @recalled[name].dup } + (@under&.recalled(name) || [])
+
+    # The newest first.
+    def found_so(name) = @lock.synchronize { @values[name].values.reverse.map(&:first) } + (@under&.found_so(name) || [])
 
     private
 
@@ -80,8 +100,10 @@ module GreenPlinth
     def store(name, inputs, value)
       values = @values[name]
       boxed = values[inputs] = [value]
-      values.shift if values.size > ROOM.fetch(name, @room)
+      values.shift if values.size > room(name, @room)
       boxed
     end
+
+    def room(name, usual) = [ROOM.fetch(name, usual), @most].compact.min
   end
 end

@@ -13,7 +13,8 @@ module GreenPlinth
       def to_h
         { "id" => @step.id, "title" => @step.title, "phase" => @step.phase.to_s, "technique" => @step.technique,
           "hands_on_min" => @step.hands_on_min, "tail_min" => @step.tail_min, "rig" => @step.rig, "material" => @step.material,
-          "materials" => materials, "cautions" => @catalogue.caution_lines(@step.cautions), "look" => @step.inspection, "stay_min" => @step.stay_min,
+          "materials" => materials, "cautions" => @catalogue.caution_lines(@step.cautions),
+          "look" => @step.inspection, "stay_min" => @step.stay_min,
           "mixes" => @step.mixes, "trouble" => @step.trouble, "notes" => @step.notes || [],
           "where" => @step.where, "places" => @step.places, "note" => @step.note,
           "copies" => [@step.copies.min, @step.copies.max], "drying" => drying, "after" => @step.after.map { |wait| waiting(wait) } }

@@ -45,7 +45,7 @@ module GreenPlinth
 
       # @return [#call]
       # @param asks_password [Class, nil] a middleware
-      def self.over(store:, desk:, contract:, clock:, secret:, streams:, watch: Watch.new(on_full: desk.method(:forget)),
+      def self.over(store:, desk:, contract:, clock:, secret:, streams:, watch: Watch.new(on_full: desk.method(:lighten)),
         asks_password: nil)
         proxy = ENV.fetch("GREEN_PLINTH_PROXY", nil)
         Rack::Builder.new do

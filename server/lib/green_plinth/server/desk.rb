@@ -11,7 +11,7 @@ module GreenPlinth
       def initialize(store, catalogue: Catalogue.default)
         @store = store
         @workshop = Workshop.new(store, shipped: catalogue)
-        @memo = Memo.new
+        @memory = Memory.new
         @plans = Plans.new(store, self)
       end
 
@@ -91,7 +91,7 @@ module GreenPlinth
 
       # What a build would be with a change that is not made.
       # @return [Evaluation]; raises InvalidFile
-      def try(id, operations) = evaluate(Patch.apply(find(id).file, operations))
+      def try(id, operations) = evaluate(Patch.apply(find(id).file, operations), id)
 
       def undo(id, version) = step(id, version, :undo, @store.before(id), "Nothing to undo", "This is how the build began.")
       def redo(id, version) = step(id, version, :redo, @store.ahead(id), "Nothing to redo", "This is its newest change.")
@@ -105,25 +105,29 @@ module GreenPlinth
       end
 
       # @param file [Hash] raises InvalidFile
+      # @param id [Integer, nil] of the build that it is of
       # @return [Evaluation]
-      def evaluate(file)
-        # The same file is asked for again within a moment, to be shown after it was changed: it is checked once.
-        @memo.fetch(:evaluation, Memo.digest(file)) do
-          GreenPlinth.evaluate(reader.build(file), memo: @memo)
-        end
+      def evaluate(file, id = nil) = evaluated(file, @memory.of(id))
+
+      # For a question that looks at many changes of a build which nobody makes.
+      # @return [Proc] file → Evaluation
+      def looks_aside(id)
+        memo = @memory.of(id).aside(Thread.method(:pass))
+        ->(file) { evaluated(file, memo) }
       end
 
       # @param moment [Integer] minutes
       # @return [Evaluation] of the build as far as it has come by then; raises Infeasible
       def standing(build, moment)
-        whole = evaluate(build.file)
-        GreenPlinth.evaluate(Design.new(Questions::Standing.new(whole.design, whole.timeline).file(moment), catalogue), memo: @memo)
+        whole = evaluate(build.file, build.id)
+        GreenPlinth.evaluate(Design.new(Questions::Standing.new(whole.design, whole.timeline).file(moment), catalogue),
+memo: @memory.of(build.id))
       end
 
       # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut sections
       # @return [Hash] a build as its screen wants it; raises Refusal.broken, with what is needed to mend it
       def show(build, lines = nil)
-        evaluation = evaluate(build.file)
+        evaluation = evaluate(build.file, build.id)
         { "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo,
           "sample" => !build.sample_key.nil?, "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing,
           "sections" => evaluation.sections(lines) }
@@ -141,8 +145,8 @@ module GreenPlinth
       end
 
       # @return [Hash] what is kept with a file that was good once and need not be now, see Store
-      def told_or_bare(file)
-        told(file)
+      def told_or_bare(file, id = nil)
+        told(file, id)
       rescue InvalidFile => e
         { summary: Screens::ShelfCard.bare(file), plan: { "without" => "It has to be mended first: #{e.problems.first}." }, told_by: told_by }
       rescue GivenUp => e
@@ -150,12 +154,22 @@ module GreenPlinth
       end
 
       # What was computed: its memory is free again.
-      def forget = @memo = Memo.new
+      def lighten = @memory.lighten
+
+      def forget
+        @memory.forget
+        @reader = nil
+      end
 
       private
 
       # What it knows to be right is forgotten with all else.
-      def reader = @memo.fetch(:reader) { Files::PlinthFile.new(catalogue) }
+      def reader = @reader ||= Files::PlinthFile.new(catalogue)
+
+      # The same file is asked for again within a moment, to be shown after it was changed: it is checked once.
+      def evaluated(file, memo)
+        memo.fetch(:evaluation, Memo.digest(file)) { GreenPlinth.evaluate(reader.build(file), memo: memo) }
+      end
 
       BROKE_DOWN = GreenPlinth::Problem.new("", "Something broke down over this build: the program's log says more")
       private_constant :BROKE_DOWN
@@ -173,7 +187,7 @@ module GreenPlinth
         raise Refusal.stale(show(build)) unless build.version == version
         raise Refusal.new(409, title, detail) unless file
 
-        @store.public_send(move, id, version, **told_or_bare(file))
+        @store.public_send(move, id, version, **told_or_bare(file, id))
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
@@ -183,7 +197,7 @@ module GreenPlinth
       # @return [Integer, nil] what the block said; raises InvalidFile, or Refusal.broken once it is kept
       def kept(file, id = nil)
         told = begin
-          told(file)
+          told(file, id)
         rescue GivenUp => e
           given_up = e
           bare(file, e)
@@ -197,8 +211,8 @@ module GreenPlinth
       end
 
       # @return [Hash] what is kept with a file, see Store; raises InvalidFile
-      def told(file)
-        evaluation = evaluate(file)
+      def told(file, id = nil)
+        evaluation = evaluate(file, id)
         card = Failures.guard("the shelf's card", Screens::ShelfCard.bare(file)) { Screens::ShelfCard.new(evaluation).summary }
         { summary: card, plan: Failures.guard("the plan", { "without" => BROKE_DOWN.message }) { plan(evaluation) }, told_by: told_by }
       end

@@ -79,7 +79,7 @@ module GreenPlinth
 
       # @return [DatedPlan, String, nil] nil for one that was deleted meanwhile
       def retold(row)
-        told = @desk.told_or_bare(@desk.find(row.id).file)
+        told = @desk.told_or_bare(@desk.find(row.id).file, row.id)
         @store.retell(row.id, row.version, told)
         told[:plan]["without"] || Questions::DatedPlan.new(told[:plan])
       rescue Refusal

@@ -5,6 +5,9 @@ module GreenPlinth
     # Builds and their revisions in PostgreSQL. What is told of a build stays with it: its `summary` for the shelf, its `plan` for
     # where many are looked at together, and `told_by`, what both were computed with.
     class Store
+      include Stock
+      include Settings
+
       # A build row: id, version, position, sample_key, summary, told_by, file, labels of what undo and redo would do, updated_at,
       # and deleted_at of one that was thrown away.
       Build = Struct.new(:id, :version, :position, :sample_key, :summary, :told_by, :file, :undo, :redo, :updated_at, :deleted_at,
@@ -162,8 +165,6 @@ module GreenPlinth
       # Channels that the database tells changes on: of builds, and of the workshop's own entries and notes.
       CHANGED = "builds"
       RESTOCKED = "workshop"
-      # Who the password is of: one maker's workshop.
-      ACCOUNT = "maker"
 
       # Calls the block with the channel and its payload at each change that any process makes ("id version" of a build);
       # never returns, raises when the connection is lost.
@@ -177,57 +178,10 @@ module GreenPlinth
       # @return [Hash{Integer => Integer}] by build
       def versions = shelf_ds.select_hash(:id, :version)
 
-      # @param kind [String] "materials" or "techniques"
-      # @return [Hash{String => Hash}] the maker's own, by key
-      def own(kind) = own_ds.where(kind: kind).order(:key).to_h { |row| [row[:key], row[:data]] }
-
-      # Puts entries in place of those of the same key: all of them or none.
-      # @param entries [Hash{String => Hash{String => Hash}}] by kind and key
-      def put_own(entries)
-        @db.transaction do
-          entries.each { |kind, list| list.each { |key, data| put_entry(kind, key, data) } }
-          restocked
-        end
-      end
-
-      def delete_own(kind, key) = own_ds.where(kind: kind, key: key).delete.tap { restocked }
-
-      # @return [Array<Hash>] how long materials took: id, material, foretold_min, observed_min, note; the newest first
-      def dryings = dryings_ds.reverse(:id).select(:id, :material, :foretold_min, :observed_min, :note).all
-
-      def note_drying(material:, foretold_min:, observed_min:, note:)
-        dryings_ds.insert(material: material, foretold_min: foretold_min, observed_min: observed_min, note: note).tap { restocked }
-      end
-
-      # @return [Boolean] whether there was one
-      def delete_drying(id) = dryings_ds.where(id: id).delete.positive?.tap { restocked }
-
       def empty? = builds_ds.empty?
-
-      # A random secret of this installation, made once and shared by every process.
-      def secret(name)
-        settings_ds.insert_conflict.insert(name: name, value: SecureRandom.hex(64))
-        settings_ds.where(name: name).get(:value)
-      end
-
-      # @return [String, nil] what the password hashes to, by argon2; nil: none is asked for
-      def password_hash = accounts_ds.get(:password_hash)
-
-      # @param hash [String, nil] by argon2; nil: none is asked for
-      def put_password(hash)
-        return accounts_ds.delete unless hash
-
-        accounts_ds.insert_conflict(target: :login, update: { password_hash: hash }).insert(login: ACCOUNT, password_hash: hash)
-      end
 
       private
 
-      def put_entry(kind, key, data)
-        own_ds.insert_conflict(target: %i[kind key], update: { data: json(data), updated_at: Sequel::CURRENT_TIMESTAMP })
-              .insert(kind: kind, key: key, data: json(data))
-      end
-
-      def restocked = @db.notify(RESTOCKED, payload: "")
       # What the shelf wants of a build: all but its file and its plan.
       SHELVED = %i[id version position sample_key updated_at summary].freeze
       private_constant :SHELVED
@@ -237,10 +191,6 @@ module GreenPlinth
       def ready_at = Sequel.pg_jsonb_op(:summary).get_text("ready_at")
       def shelf_ds = builds_ds.where(deleted_at: nil)
       def build_ds(id) = shelf_ds.where(id: id)
-      def settings_ds = @db[:settings]
-      def dryings_ds = @db[:dryings]
-      def own_ds = @db[:own_entries]
-      def accounts_ds = @db[:accounts]
 
       def before_id(id) = build_ds(id).get(:position)&.then { |position| @revisions.row(position)[:parent_id] }
       def after_id(id) = build_ds(id).get(:position)&.then { |position| @revisions.after(position) }&.fetch(:id)
@@ -280,7 +230,7 @@ module GreenPlinth
       def json(value) = Sequel.pg_jsonb_wrap(value)
 
       # A computation may be given up between any two of its lines, a conversation with the database not within one.
-      public_instance_methods(false).reject { |name| name == :listen }.each do |name|
+      [self, Stock, Settings].flat_map { |part| part.public_instance_methods(false) }.reject { |name| name == :listen }.each do |name|
         talk = instance_method(name)
         define_method(name) do |*given, **more, &block|
           Thread.handle_interrupt(GivenUp => :never) { talk.bind_call(self, *given, **more, &block) }

@@ -12,7 +12,7 @@ module GreenPlinth
       # By the clock, seconds: where others are computed beside it an answer takes longer than its own share of the processor.
       WAIT = Float(ENV.fetch("GREEN_PLINTH_WAIT", "4"))
       # Of the whole process, MB: over it, what was computed is forgotten.
-      MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "300"))
+      MEGABYTES = Integer(ENV.fetch("GREEN_PLINTH_MEGABYTES", "500"))
       STOPPING = "the server stops"
       GONE = "whoever asked has gone"
       BUSY = "other computations are under way"

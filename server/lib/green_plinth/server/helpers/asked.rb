@@ -32,7 +32,7 @@ module GreenPlinth
         def build = desk.find(id_in_path)
 
         # @return [Evaluation] of the build in the path
-        def evaluation = @evaluation ||= desk.evaluate(build.file)
+        def evaluation = @evaluation ||= build.then { |build| desk.evaluate(build.file, build.id) }
 
         # @param id [String]
         # @param name [String] of the member that names it

@@ -9,12 +9,13 @@ module GreenPlinth
         def self.registered(app)
           app.helpers Plans
 
-          app.get("/api/builds/:id/schools") { json_body(Questions::SchoolCosts.new(evaluation, desk.method(:evaluate)).call) }
+          app.get("/api/builds/:id/schools") { json_body(Questions::SchoolCosts.new(evaluation, desk.looks_aside(id_in_path)).call) }
           app.get("/api/builds/:id/batch") { json_body(evaluation.batch) }
 
           app.post("/api/builds/:id/compare") do
             asked = body_as("Compare")
-            other = asked["build"] ? desk.evaluate(desk.find(asked["build"]).file) : desk.try(id_in_path, asked["patch"] || [])
+            other = asked["build"] ? desk.find(asked["build"]).then { |one|
+ desk.evaluate(one.file, one.id) } : desk.try(id_in_path, asked["patch"] || [])
             json_body(Questions::Comparison.new(evaluation, other).to_h)
           end
 

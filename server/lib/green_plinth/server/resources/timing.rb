@@ -16,7 +16,7 @@ module GreenPlinth
           app.post("/api/builds/:id/busy") { json_body(Questions::BusyTimes.new(evaluation.design, body_as("BusyFile")["text"]).to_h) }
 
           app.get("/api/builds/:id/rescues") do
-            json_body(Questions::Rescues.new(evaluation.design, evaluation.schedule, desk.method(:evaluate)).call.map(&:to_h))
+            json_body(Questions::Rescues.new(evaluation.design, evaluation.schedule, desk.looks_aside(id_in_path)).call.map(&:to_h))
           end
 
           app.get("/api/builds/:id/why-not") do
