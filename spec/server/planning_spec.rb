@@ -88,6 +88,16 @@ RSpec.describe "Planning over HTTP" do
     expect(desk.plans.dated(minutes("2028-01-01T00:00")).plans).to be_empty
   end
 
+  it "leaves what is kept where others left no time to tell a build anew, and says that it is not through" do
+    create(file)
+    ServerSpec.database[:builds].update(told_by: "an older program")
+    desk = GreenPlinth::Server::Desk.new(ServerSpec.store)
+    allow(desk).to receive(:evaluate).and_raise(GreenPlinth::Server::GivenUp, GreenPlinth::Server::Watch::BUSY)
+    told = desk.plans.dated(0)
+    expect([told.plans, told.without, told.unfinished]).to eq([{}, [], true])
+    expect(ServerSpec.store.all.first.summary).not_to include("broken")
+  end
+
   it "tells builds anew once the workshop's materials are others" do
     told = create(plain_file(zones: [zone(course("earth_paste", thickness_mm: 6))]))["evaluation"]["steps"]
     stages = told.find { |step| step["material"] == "earth_paste" }["drying"].transform_keys(&:to_sym)

@@ -3,9 +3,9 @@
 module GreenPlinth
   module Questions
     # Several builds that share one pair of hands, planned as one: the work of all in one order, each step as early as its build
-    # and the bench allow, so that one build dries while another is under the hands. Orders are tried and the best is kept: first one
-    # build after another, the one wanted first going first, then by how late each step may be; further ones as long as they are
-    # asked for.
+    # and the bench allow, so that one build dries while another is under the hands. Orders are tried and the best is kept: one build
+    # after another, the one wanted first going first; each step as it is planned alone; by how late each step may be; further ones
+    # as long as they are asked for.
     class Shared
       # So many orders are tried, at the most.
       MOST_TRIED = 40

@@ -7,7 +7,7 @@ module GreenPlinth
     class GivenUp < Exception # rubocop:disable Lint/InheritException
       # The methods of an evaluation that are named after what they compute.
       EVALUATION = %r{/core/lib/green_plinth/evaluation\.rb\z}
-      UNNAMED = %w[part digest fetch to_h answer new covers].freeze
+      UNNAMED = %w[part recalled digest fetch to_h answer new covers outlines ruling survey].freeze
 
       # @return [String, nil] what was being computed, e.g. "terrain"
       def part

@@ -26,11 +26,13 @@ module GreenPlinth
         plans = read(rows)
         late = nil
         rows.each_with_object(Dated.new({}, [], false)) do |row, dated|
-          next dated.unfinished = true unless plans[row.id] || late.nil? || clock < late
-
           plan = plans[row.id]
-          late ||= clock + WITHIN unless plan
-          plan ||= retold(row) or next
+          if plan.nil? && (late.nil? || clock < late)
+            late ||= clock + WITHIN
+            plan = retold(row) { next }
+          end
+          next dated.unfinished = true unless plan
+
           plan.is_a?(String) ? dated.without << undated(row, plan) : dated.plans[row.id] = plan
         end
       end
@@ -45,10 +47,8 @@ module GreenPlinth
 
         order = dated.plans.sort_by { |_, plan| plan.finish_by || plan.ready_at }
         first, later = order.first(MOST_SHARED), order.drop(MOST_SHARED)
-        waiting = later.map do |id, plan|
-          { "build" => id, "build_title" => plan.title,
-"detail" => "#{MOST_SHARED} builds are wanted before it; it is planned when some are ready." }
-        end
+        detail = "#{MOST_SHARED} builds are wanted before it; it is planned when some are ready."
+        waiting = later.map { |id, plan| { "build" => id, "build_title" => plan.title, "detail" => detail } }
         Dated.new(first.to_h, dated.without + waiting, dated.unfinished)
       end
 
@@ -77,13 +77,15 @@ module GreenPlinth
         end
       end
 
-      # @return [DatedPlan, String, nil] nil for one that was deleted meanwhile
+      # @yield for one that was deleted meanwhile
+      # @return [DatedPlan, String, nil] nil where others left no time for it: what is kept stays then
       def retold(row)
         told = @desk.told_or_bare(@desk.find(row.id).file, row.id)
+        kept = told[:plan] or return
         @store.retell(row.id, row.version, told)
-        told[:plan]["without"] || Questions::DatedPlan.new(told[:plan])
+        kept["without"] || Questions::DatedPlan.new(kept)
       rescue Refusal
-        nil
+        yield
       end
 
       def undated(row, detail) = { "build" => row.id, "build_title" => row.summary["title"], "detail" => detail }

@@ -85,9 +85,9 @@ module GreenPlinth
 
         def network(plans, taken)
           start = plans.each_value.map { |plan| plan.to_h["start"] }.min
-          calendar = calendar(plans)
-          Schedule::Network.new(start: start, sittings: less(sittings(plans.keys.first), start, taken), hands: calendar.hands,
-            steps: plans.flat_map { |key, plan| plan.steps.map { |step| node(key, plan, step.node) } }, clock: calendar.clock)
+          hours = calendar(plans)
+          Schedule::Network.new(start: start, sittings: less(sittings(plans.keys.first), start, taken), hands: hours.hands,
+            steps: plans.flat_map { |key, plan| plan.steps.map { |step| node(key, plan, step.node) } }, clock: hours.clock)
         end
 
         def node(key, plan, node)
@@ -102,8 +102,8 @@ module GreenPlinth
         def name(key, id) = "#{@numbers[key]} #{id}"
 
         def busy(plan, starts)
-          plan.steps.select { |step|
- step.node.hands_on_min.positive? }.map { |step| [starts[step.id], starts[step.id] + step.node.hands_on_min] }
+          working = plan.steps.map(&:node).select { |node| node.hands_on_min.positive? }
+          working.map { |node| [starts[node.id], starts[node.id] + node.hands_on_min] }
         end
 
         # Both in order: each sitting is cut by what begins before it ends.
