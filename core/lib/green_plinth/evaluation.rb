@@ -236,7 +236,8 @@ module GreenPlinth
 
     def ruling(expansion)
       works, places = expansion.works, expansion.places
-      @memo.find(:ruling, ->(known) { known.serves?(works, places, design) }) { Steps::Ruling.new(works, places, design) }
+      ruled = Steps::Ruling.ruled(works, design)
+      @memo.find(:ruling, ->(known) { known.serves?(ruled, places) }) { Steps::Ruling.new(works, places, design, ruled) }
     end
 
     def file = design.file

@@ -13,10 +13,10 @@ module GreenPlinth
       # @param works [Array<Work>]
       # @param places [Places]
       # @param design [Design]
-      def initialize(works, places, design)
-        @works, @places, @design = works, places, design
+      # @param ruled [Array] see .ruled
+      def initialize(works, places, design, ruled = Ruling.ruled(works, design))
+        @works, @places, @design, @ruled = works, places, design, ruled
         @missing = []
-        @ruled = ruled(works, design)
         precedence = ordered
         @home = Merging.new(works, precedence).home
         @number = {}.compare_by_identity.merge!(works.each_with_index.to_h)
@@ -25,8 +25,9 @@ module GreenPlinth
         @works = @design = @number = nil
       end
 
+      # @param ruled [Array] see .ruled
       # @return [Boolean] whether the rules would say the same of others
-      def serves?(works, places, design) = @ruled == ruled(works, design) && @places.answered_alike?(places)
+      def serves?(ruled, places) = @ruled == ruled && @places.answered_alike?(places)
 
       # @param works [Array<Work>] that it serves
       # @return [Array<Precedence::Conflict>] between them
@@ -34,27 +35,33 @@ module GreenPlinth
         @conflicts.map { |one| Precedence::Conflict.new(between(one.wait, works), one.path&.map { |wait| between(wait, works) }) }
       end
 
-      private
-
-      # What rules look at: of a work, all but how much there is of it; of its part, all but where it lies, which its places tell.
-      def ruled(works, design)
-        [design.schools.to_h, Wishes.new(design, works).fields, row(works), works.map { |work| [*work.ruled, part(work.part)] }]
-      end
-
-      # How many of those that stand in a row are farther left than each.
-      def row(works)
-        across = works.select { |work| work.does?("in_a_row") }.map { |work| work.part.middle[0] }
-        across.map { |x| across.count { |other| other < x } }
-      end
-
       PLACED = %w[at_mm turn_deg outline footprint height_mm mass_g].freeze
       private_constant :PLACED
 
-      def part(part)
-        return [part.pointer, part.data["kind"]] unless part.is_a?(Design::Feature) || part.is_a?(Design::Subject)
+      class << self
+        # What rules look at: of a work, all but how much there is of it; of its part, all but where it lies, which its places tell.
+        # @param works [Array<Work>]
+        # @return [Array] to be compared
+        def ruled(works, design)
+          [design.schools.to_h, Wishes.new(design, works).fields, row(works), works.map { |work| [*work.ruled, part(work.part)] }]
+        end
 
-        [part.pointer, part.data.except(*PLACED)]
+        private
+
+        # How many of those that stand in a row are farther left than each.
+        def row(works)
+          across = works.select { |work| work.does?("in_a_row") }.map { |work| work.part.middle[0] }
+          across.map { |x| across.count { |other| other < x } }
+        end
+
+        def part(part)
+          return [part.pointer, part.data["kind"]] unless part.is_a?(Design::Feature) || part.is_a?(Design::Subject)
+
+          [part.pointer, part.data.except(*PLACED)]
+        end
       end
+
+      private
 
       # The maker's pile and wishes stand first, then what must be, then schools, then advice.
       def ordered
