@@ -20,6 +20,9 @@ module GreenPlinth
       # @return [Array(Float, Float)] mm
       attr_reader :middle
 
+      # @return [Array<Array(Float, Float, Float)>] a, b and c of each edge: a·x + b·y + c is how far inside of it a point lies, mm
+      attr_reader :edges
+
       # @param area [RGeo geometry] convex
       def initialize(area)
         ring = Geos.coordinates(area.exterior_ring)

@@ -28,19 +28,36 @@ module GreenPlinth
         simple = Plan::Geos.polygons(polygon.simplify(SIMPLIFY_MM)).first || polygon
         bounds = Plan::Geos.bounds(simple)
         window = grid.window(*bounds) or return Numo::DFloat.zeros(*grid.shape)
-        field = Numo::DFloat.zeros(*grid.shape)
-        field[*window] = 1e9
-        reach = [bounds[2] - bounds[0], bounds[3] - bounds[1]].max
-        Plan::Geos.rings(simple).each do |ring|
-          ring.each_cons(2) { |from, to| lower(field, grid, from, to, reach, window) }
-        end
-        field
+        rows, columns = window
+        xs, ys = grid.xs[columns], grid.ys[rows, true]
+        convex = Plan::Convex.of(simple)
+        nearest = convex ? to_lines(convex.edges, xs, ys) : to_sides(Plan::Geos.rings(simple), xs, ys)
+        Numo::DFloat.zeros(*grid.shape).tap { |field| field[*window] = nearest }
       end
 
-      def lower(field, grid, from, to, reach, window = nil)
+      # Inside of what is convex the nearest point of the boundary lies square to one of its edges.
+      def to_lines(edges, xs, ys)
+        edges.reduce(nil) do |least, (a, b, c)|
+          here = ((ys * b) + c) + (xs * a)
+          least ? Numo::DFloat.minimum(least, here) : here
+        end.abs
+      end
+      private_class_method :to_lines
+
+      # The nearest by its square: the root is taken once.
+      def to_sides(rings, xs, ys)
+        squares = rings.flat_map { |ring| ring.each_cons(2).to_a }.reduce(nil) do |least, (from, to)|
+          near = squared(xs, ys, from, [to[0] - from[0], to[1] - from[1]])
+          least ? Numo::DFloat.minimum(least, near) : near
+        end
+        Numo::NMath.sqrt(squares)
+      end
+      private_class_method :to_sides
+
+      def lower(field, grid, from, to, reach)
         x0, y0 = from
         x1, y1 = to
-        window ||= grid.window([x0, x1].min, [y0, y1].min, [x0, x1].max, [y0, y1].max, reach) or return
+        window = grid.window([x0, x1].min, [y0, y1].min, [x0, x1].max, [y0, y1].max, reach) or return
         rows, columns = window
         part = field[rows, columns]
         near = squared(grid.xs[columns], grid.ys[rows, true], from, [x1 - x0, y1 - y0])
