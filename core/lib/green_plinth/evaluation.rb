@@ -8,6 +8,8 @@ module GreenPlinth
   #                        └► layout, mass                      └► shopping
   #   every part ─► snags
   class Evaluation
+    include Remembering
+
     # The members of the plinth file that each part depends on.
     BASE = %w[plinth forms].freeze
     GROUND = [*BASE, "zones", "mixes"].freeze
@@ -204,10 +206,6 @@ module GreenPlinth
     # @return [Hash] green-plinth-evaluation/1
     def to_h = part(:told, file.keys, @effort) { Files::EvaluationFile.new(self).to_h }
 
-    # @param of [Array<Object>] all that the value is made of, told apart by what they are, not by what they hold
-    # @return the block's value, the same object for the same
-    def made_of(name, *of, &) = @memo.fetch(name, *of, &)
-
     private
 
     # From the left to the right, through the first water or else the plinth's middle.
@@ -244,22 +242,6 @@ module GreenPlinth
 
     # What the steps depend on: all but the words that only people read.
     def buildable = file.keys - %w[title story limits eye formation]
-
-    # Remembered under the digests of the file's members named, and whatever else it depends on.
-    def part(name, members, *more, &)
-      Reads.note(*members)
-      @memo.fetch(name, *members.map { |member| digest(member) }, *more, &)
-    end
-
-    # Remembered by what it turns out to look at, for what is whole when it is made. Mixes are behind every material.
-    def recalled(name)
-      @memo.recall(name, method(:digest)) do
-        Reads.note("mixes")
-        yield
-      end
-    end
-
-    def digest(member) = @digests[member] ||= Memo.digest([member, member == Reads::ALL ? file : file[member]])
 
     def answer
       soonest = Schedule::Scheduler.new(batches.network, effort: @effort).call

@@ -212,9 +212,11 @@ memo: @memory.of(build.id))
 
       # @return [Hash] what is kept with a file, see Store; raises InvalidFile
       def told(file, id = nil)
+        # Named before it is computed: what is restocked meanwhile makes it old.
+        by = told_by
         evaluation = evaluate(file, id)
         card = Failures.guard("the shelf's card", Screens::ShelfCard.bare(file)) { Screens::ShelfCard.new(evaluation).summary }
-        { summary: card, plan: Failures.guard("the plan", { "without" => BROKE_DOWN.message }) { plan(evaluation) }, told_by: told_by }
+        { summary: card, plan: Failures.guard("the plan", { "without" => BROKE_DOWN.message }) { plan(evaluation) }, told_by: by }
       end
 
       def plan(evaluation)

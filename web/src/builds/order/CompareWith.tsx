@@ -32,6 +32,11 @@ export function CompareWith() {
         options={others.map((one) => [String(one.id), one.title] as const)}
         onChange={setOther}
       />
+      {shelf.data && shelf.data.total > MOST_OFFERED && (
+        <Typography color="text.secondary">
+          The first {MOST_OFFERED} of {shelf.data.total} builds by title are offered.
+        </Typography>
+      )}
       {other === "" && (
         <Typography sx={{ mt: 1.5 }}>
           Pick the other build. To compare two variants of this one: copy it on the shelf, change the copy, and pick it here.
