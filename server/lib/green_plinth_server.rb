@@ -27,6 +27,7 @@ module GreenPlinth
       loader.setup
       loader.eager_load # at once, for the reason that the core gives
     end
+    Codecs.load_all
 
     # The application over a database.
     # @param database [Sequel::Database]
