@@ -19,6 +19,7 @@ gem "argon2", "~> 2.3"          # how the password is kept
 gem "nokogiri", "~> 1.18"       # SVG outlines in
 gem "pg", "~> 1.6"
 gem "puma", "~> 8.0"
+gem "que", "~> 2.4"            # work that leaves the request
 gem "rack", "~> 3.2"
 gem "rack-attack", "~> 6.8"     # tries of the password, bounded
 gem "rodauth", "~> 2.43"        # asking for it

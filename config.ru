@@ -10,5 +10,4 @@ GreenPlinth::Failures.handler = lambda do |part, error|
   GreenPlinth::Server::Log.mistake(part, error)
 end
 
-DATABASE = Sequel.connect(ENV.fetch("DATABASE_URL"), max_connections: 20)
-run GreenPlinth::Server.app(DATABASE)
+run GreenPlinth::Server::EachProcess.new { GreenPlinth::Server.app(Sequel.connect(ENV.fetch("DATABASE_URL"), max_connections: 20)) }

@@ -38,14 +38,23 @@ editing = lambda do |client, build, ends|
   times
 end
 
+# Each time of another version, so that none is answered already.
 asking = lambda do |client, build, ends|
-  HEAVY.cycle { |question| now.call < ends ? client.get("/api/builds/#{build["id"]}/#{question}") : break }
+  HEAVY.cycle do |question|
+    break if now.call > ends
+
+    client.patch("/api/builds/#{build["id"]}", { id: SecureRandom.uuid, version: build["version"], label: "Warm",
+      patch: [{ op: "replace", path: "/climate/temperature_c", value: 15 + (build["version"] % 10) }] })
+    sleep(0.05) while now.call < ends && client.get("/api/builds/#{build["id"]}/#{question}")&.status == 202
+    build = client.get("/api/builds/#{build["id"]}").json
+  end
 end
 
 printf("%9s %-28s %9s %9s %9s\n", "processes", "", "edits/s", "median", "p95")
 (ARGV.empty? ? [0, 2] : ARGV.map { |count| Integer(count) }).each do |processes|
   Sequel.connect(url) { |database| database[:builds].delete }
   serve = spawn({ "WEB_CONCURRENCY" => processes.to_s, "DATABASE_URL" => url }, File.join(ROOT, "bin/lib/serve"), "tcp://127.0.0.1:#{port}")
+  work = spawn({ "DATABASE_URL" => url }, File.join(ROOT, "bin/lib/work"), out: File::NULL)
   clients = Array.new(5) { Torture::Client.new(port) }
   sleep(0.2) until clients.first.get("/api/session")&.ok?
   # No two builds have a part in common.
@@ -65,6 +74,6 @@ FILE.merge("climate" => { "temperature_c" => 17 + at }, "plinth" => FILE["plinth
       (times[times.size * 95 / 100] || 0) * 1000)
   end
 ensure
-  Process.kill(:TERM, serve) && Process.wait(serve) if serve
+  [serve, work].compact.each { |process| Process.kill(:TERM, process) && Process.wait(process) }
   Sequel.connect(url) { |database| database[:builds].delete }
 end

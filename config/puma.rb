@@ -6,9 +6,11 @@ require_relative "../server/lib/green_plinth/server/own_buffer"
 Puma::Server.prepend(GreenPlinth::Server::OwnBuffer)
 threads 4, 24
 # By itself one process serves one maker best: what it has computed is remembered by each process for itself. More of them share one
-# address (docs/several-servers.md); each loads the application for itself, since connections to the database are no good to two.
-workers Integer(ENV.fetch("WEB_CONCURRENCY", "0"))
-preload_app! false
+# address (docs/several-servers.md), and what was loaded before they were forked.
+processes = Integer(ENV.fetch("WEB_CONCURRENCY", "0"))
+workers processes
+preload_app!
+before_fork { GreenPlinth::Catalogue.default && GC.start } if processes.positive?
 wait_for_less_busy_worker 0.005
 environment "production"
 silence_single_worker_warning

@@ -15,7 +15,7 @@ module Torture
       @db = Sequel.connect(database, max_connections: 4, test: false)
     end
 
-    def server(port: nil) = ServerProcess.new(database, port: port)
+    def server(port: nil, worker: false) = ServerProcess.new(database, port: port, worker: worker)
 
     # @return [Array<String>] of all revisions of a build
     def labels(build) = patiently { @db[:revisions].where(build_id: build).select_map(:label) }
@@ -28,7 +28,7 @@ module Torture
       end
     end
 
-    def empty = patiently { @db[:builds].delete && @db[:own_entries].delete && @db[:dryings].delete }
+    def empty = patiently { @db[:builds].delete && @db[:que_jobs].delete && @db[:own_entries].delete && @db[:dryings].delete }
 
     private
 

@@ -8,6 +8,9 @@ module Torture
       /export.dxf /export.stl /export.csv /export.ics /export.cut-svg].freeze
     ELSEWHERE = %w[/api/builds /api/now /api/weeks].freeze
 
+    # So long a heavy question is waited for before it is dropped, seconds.
+    HEAVY = 4
+
     # Sides that one build is looked at from, beside its own page: others for the next one.
     AT_ONCE = 5
 
@@ -23,11 +26,15 @@ module Torture
     end
 
     def call
-      server = @kit.server.start.ready
+      server = @kit.server(worker: true).start.ready
       @client = Client.new(server.port)
       @builds.each do |odd|
         send_it(odd)
-        @bad.unshift("#{odd.name}: the server died: #{server.last_words}") && server.start.ready unless server.alive?
+        next if server.alive? && server.working?
+
+        @bad.unshift("#{odd.name}: the server or its worker died: #{server.last_words}")
+        server.kill
+        server.start.ready
       end
       peak = server.peak_mb
       Result.new("odd builds", format("%d odd builds, %d crashes, slowest answer %.1f s, memory %d MB%s", @builds.size, @bad.size, @slowest,
@@ -43,10 +50,22 @@ module Torture
       told = made.json
       id = told["id"] || told.dig("broken", "id") or return
       @sides = (@sides || SIDES).rotate(AT_ONCE)
-      ["", *@sides.first(AT_ONCE)].each { |side| judged(odd, side, @client.get("/api/builds/#{id}#{side}")) }
+      ["", *@sides.first(AT_ONCE)].each { |side| look_at(odd, side, "/api/builds/#{id}#{side}") }
       ELSEWHERE.each { |path| judged(odd, path, @client.get(path)) }
       judged(odd, "DELETE", @client.delete("/api/builds/#{id}"))
     end
+
+    def look_at(odd, side, path)
+      ends = now + HEAVY
+      answer = judged(odd, side, @client.get(path))
+      while answer&.status == 202 && now < ends
+        sleep(0.1)
+        answer = judged(odd, side, @client.get(path))
+      end
+      judged(odd, "#{side} dropped", @client.delete(answer.headers["location"].first)) if answer&.status == 202
+    end
+
+    def now = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
     def judged(odd, what, answer)
       return @bad << "#{odd.name} #{what}: no answer" && nil unless answer

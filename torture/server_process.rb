@@ -13,8 +13,10 @@ module Torture
     attr_reader :port, :pid
 
     # @param database [String] URL
-    def initialize(database, port: nil)
+    # @param worker [Boolean] whether heavy questions are answered beside it
+    def initialize(database, port: nil, worker: false)
       @database = database
+      @worker = worker
       @port = port || TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
       @log = File.join(Dir.tmpdir, "green-plinth-torture-#{@port}.log")
     end
@@ -22,6 +24,7 @@ module Torture
     def start
       @pid = Process.spawn({ "DATABASE_URL" => @database }, File.join(ROOT, "bin/lib/serve"), "tcp://127.0.0.1:#{port}", out: [@log, "a"],
         err: [:child, :out], pgroup: true)
+      @work ||= work if @worker
       self
     end
 
@@ -34,7 +37,14 @@ module Torture
       self
     end
 
-    def kill = finish("KILL")
+    def kill
+      finish("KILL")
+      Process.kill("KILL", @work) && Process.wait(@work) if @work
+      @work = nil
+    end
+
+    # @return [Boolean] whether what answers heavy questions still does, where there is one
+    def working? = @work.nil? || Process.wait(@work, Process::WNOHANG).nil?
 
     # @return [Float] seconds until it was gone
     def stop
@@ -54,6 +64,10 @@ module Torture
     def tail = File.file?(@log) ? File.readlines(@log).last(3).join(" ").strip : ""
 
     private
+
+    def work
+      Process.spawn({ "DATABASE_URL" => @database }, File.join(ROOT, "bin/lib/work"), out: [@log, "a"], err: [:child, :out])
+    end
 
     def finish(signal)
       return unless pid

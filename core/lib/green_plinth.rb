@@ -29,8 +29,9 @@ module GreenPlinth
     # Everything the core can say of a design, computed when asked for.
     # @param memo [Memo] remembers parts between evaluations; hand in the same one to be quick
     # @param effort [Symbol] of the schedule: :quick within an edit, :thorough when there is time
+    # @param known [Hash{String => Integer}, nil] starts by step of a plan that a longer search has found, minutes
     # @return [Evaluation]
-    def evaluate(design, memo: Memo.new, effort: :quick) = Evaluation.new(design, memo, effort: effort)
+    def evaluate(design, memo: Memo.new, effort: :quick, known: nil) = Evaluation.new(design, memo, effort: effort, known: known)
 
     # An answer for a bare network of steps.
     # @param network [Schedule::Network]

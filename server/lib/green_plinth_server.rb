@@ -4,6 +4,7 @@ require "digest"
 require "green_plinth"
 require "json_schemer"
 require "pg"
+require "que"
 require "rack/protection"
 require "rack/session"
 require "securerandom"
@@ -28,6 +29,7 @@ module GreenPlinth
       loader.eager_load # at once, for the reason that the core gives
     end
     Codecs.load_all
+    Que.singleton_class.prepend(JobJson)
 
     # The application over a database.
     # @param database [Sequel::Database]

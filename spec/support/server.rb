@@ -24,13 +24,27 @@ module ServerSpec
   # An application keeps the maker's own entries in mind: it begins anew where there were any.
   def clear
     database[:builds].delete
+    database[:que_jobs].delete
     @begun = nil if [:own_entries, :dryings].sum { |table| database[table].delete }.positive?
   end
 
   # The same object for all specs, since the browser's server keeps what it was started with; behind it the one begun last.
   def app = @app ||= ->(env) { begun.call(env) }
 
-  def begun = @begun ||= database.then { |db| GreenPlinth::Server.app(db, clock: -> { NOW }) }
+  def begun = @begun ||= database.then { |db| GreenPlinth::Server.app(db, clock: -> { NOW }) }.tap { answer_at_once }
+
+  # Heavy questions are answered where they are asked; spec/server/inquiries_spec.rb has a worker of its own.
+  def answer_at_once
+    GreenPlinth::Server::AnsweringJob.answerer = answerer
+    Que.run_synchronously = true
+  end
+
+  # One for all specs: it reads the workshop anew for each question.
+  def answerer = @answerer ||= GreenPlinth::Server::Answerer.over(database, stopping: -> { stopping? })
+  def stopping? = @stopping || false
+  def stopping=(whether)
+    @stopping = whether
+  end
 
   def store = database.then { |db| GreenPlinth::Server::Store.new(db) }
 end

@@ -23,10 +23,12 @@ module GreenPlinth
 
     # @param memo [Memo]
     # @param effort [Symbol] of the schedule: :quick within an edit, :thorough when there is time
-    def initialize(design, memo, effort: :quick)
+    # @param known [Hash{String => Integer}, nil] starts by step of a plan that a longer search has found, minutes
+    def initialize(design, memo, effort: :quick, known: nil)
       @design = design
       @memo = memo
       @effort = effort
+      @known = known
       @digests = {}
     end
 
@@ -91,12 +93,17 @@ module GreenPlinth
 
     # @return [Schedule::Answer]; raises Infeasible
     def schedule
-      found = part(:schedule, %w[calendar], batches, @effort) { answer }
+      found = part(:schedule, %w[calendar], batches, @effort, @known) { answer }
       found.is_a?(Infeasible) ? raise(found) : found
     end
 
     # @return [Schedule::Network] what the schedule is of
-    def network = batches.network
+    def network
+      batches.network.tap do |network|
+        # Of many copies a plan is known already: another one takes its place where it knows every step.
+        network.known = @known if @known && (network.known.nil? || network.steps.all? { |step| @known[step.id] })
+      end
+    end
 
     # @return [Questions::DatedPlan] raises Infeasible
     def plan = Questions::DatedPlan.of(self)
@@ -109,9 +116,12 @@ module GreenPlinth
       e
     end
 
+    # @param progress [#call, nil] see Questions::Chance
     # @return [Questions::Chance::Odds] raises Infeasible
-    def chance
-      part(:chance, %w[calendar], schedule, @effort) { Questions::Chance.new(schedule, steps, catalogue, finish_by: design.calendar.finish_by).call }
+    def chance(progress: nil)
+      part(:chance, %w[calendar], schedule, @effort) do
+        Questions::Chance.new(schedule, steps, catalogue, finish_by: design.calendar.finish_by, progress: progress).call
+      end
     end
 
     # @return [Hash] see Questions::BatchPlan; raises Infeasible
@@ -204,7 +214,7 @@ module GreenPlinth
     def drawing = part(:drawing, [*WET, "features", "subjects"]) { Screens::PlanDrawing.new(self).to_h }
 
     # @return [Hash] green-plinth-evaluation/1
-    def to_h = part(:told, file.keys, @effort) { Files::EvaluationFile.new(self).to_h }
+    def to_h = part(:told, file.keys, @effort, @known) { Files::EvaluationFile.new(self).to_h }
 
     private
 
@@ -244,7 +254,7 @@ module GreenPlinth
     def buildable = file.keys - %w[title story limits eye formation]
 
     def answer
-      soonest = Schedule::Scheduler.new(batches.network, effort: @effort).call
+      soonest = Schedule::Scheduler.new(network, effort: @effort).call
       calendar = design.calendar
       calendar.objective == :ready_soonest ? soonest : Schedule::Objective.new(soonest, calendar.finish_by).call(calendar.objective)
     rescue Infeasible => e

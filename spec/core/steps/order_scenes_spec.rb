@@ -150,6 +150,15 @@ RSpec.describe "The order of work of a scene" do
       expect(setting.first.hands_on_min).to eq(2 + (4 * 5))
     end
 
+    it "goes on with like parts in the next sitting where one is too short for all" do
+      posts = Array.new(20) { |n| feature("sign", round(2, at: [-40 + (n * 4), 20]), id: "p#{n}", name: "fence post #{n}") }
+      short = { start: "2027-03-01T09:00", weekly: [{ day: "mon", from: "19:00", to: "20:00" }] }
+      setting = steps(features: posts, calendar: short).select { |one| one.technique == "set_post" }
+      # 2 min to set up and 4 for each: 82 in sittings of 60.
+      expect(setting.map(&:title)).to eq(["Set 20 × fence post, part 1 of 2", "Set 20 × fence post, part 2 of 2"])
+      expect(setting.map(&:hands_on_min)).to eq([42, 42])
+    end
+
     it "puts kerbs and what is buried before the grain round them, and buildings after it" do
       grain = [zone(course("gravel", id: "gravel"))]
       expect(planned(zones: grain, features: [feature("kerb", spot)])).to come_in_order("kerb", "gravel")

@@ -1,6 +1,20 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import type { paths } from "./schema";
-import type { Build, CutLine, PatchOperation, PlinthFile, Point, Problem, StepMark } from "./types";
+import type {
+  Arrangement,
+  Build,
+  Chance,
+  CutLine,
+  Inquiry,
+  LongerSearch,
+  PatchOperation,
+  PlinthFile,
+  Point,
+  Problem,
+  Rescue,
+  SchoolCost,
+  StepMark,
+} from "./types";
 
 /** The server answered, and the answer is no. */
 export class Refused extends Error {
@@ -67,6 +81,16 @@ async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: R
   throw new Refused(problem);
 }
 
+/** What a heavy question came to, or how far it has come. */
+export type Heavy<T> = { answer: T; underWay: null } | { answer: null; underWay: Inquiry };
+
+/** A question that is answered beside the server: with the answer once it is there, until then with how far it has come (202). */
+async function heavy<T>(asked: Promise<{ data?: T | Inquiry; error?: unknown; response: Response }>): Promise<Heavy<T>> {
+  const { response } = await asked;
+  const data = await answer(asked);
+  return response.status === 202 ? { answer: null, underWay: data as Inquiry } : { answer: data as T, underWay: null };
+}
+
 const zipped = { "Content-Type": "application/zip" };
 const of = (id: number) => ({ path: { id } });
 const cut = (lines: CutLine[] | null) => (lines ? { sections: lines } : {});
@@ -112,7 +136,8 @@ export const api = {
   fit: (id: number, patch: PatchOperation[]) => answer(server.POST("/api/builds/{id}/fit", { params: of(id), body: { patch } })),
   sight: (id: number, direction: number, elevation: number) =>
     answer(server.GET("/api/builds/{id}/sight", { params: { ...of(id), query: { direction, elevation } } })),
-  arrangements: (id: number, seed: number) => answer(server.POST("/api/builds/{id}/arrangements", { params: of(id), body: { seed } })),
+  arrangements: (id: number, seed: number) =>
+    heavy<Arrangement[]>(server.POST("/api/builds/{id}/arrangements", { params: of(id), body: { seed } })),
   presets: (ratio: number) => answer(server.GET("/api/presets", { params: { query: { ratio } } })),
   scale: (ratio: number) => answer(server.GET("/api/scale", { params: { query: { ratio } } })),
   scaleLength: (ratio: number, typed: { real?: string; model?: string }) =>
@@ -124,9 +149,11 @@ export const api = {
   forecast: (id: number, patch: PatchOperation[]) => answer(server.POST("/api/builds/{id}/forecast", { params: of(id), body: { patch } })),
   now: (at: string | null) => answer(server.GET("/api/now", { params: { query: given({ at: at ?? undefined }) } })),
   busy: (id: number, text: string) => answer(server.POST("/api/builds/{id}/busy", { params: of(id), body: { text } })),
-  chance: (id: number) => answer(server.GET("/api/builds/{id}/chance", { params: of(id) })),
-  rescues: (id: number) => answer(server.GET("/api/builds/{id}/rescues", { params: of(id) })),
-  schools: (id: number) => answer(server.GET("/api/builds/{id}/schools", { params: of(id) })),
+  chance: (id: number) => heavy<Chance>(server.GET("/api/builds/{id}/chance", { params: of(id) })),
+  rescues: (id: number) => heavy<Rescue[]>(server.GET("/api/builds/{id}/rescues", { params: of(id) })),
+  schools: (id: number) => heavy<SchoolCost[]>(server.GET("/api/builds/{id}/schools", { params: of(id) })),
+  longerSearch: (id: number) => heavy<LongerSearch>(server.GET("/api/builds/{id}/longer-search", { params: of(id) })),
+  dropInquiry: (id: number) => answer(server.DELETE("/api/inquiries/{id}", { params: of(id) })),
   batch: (id: number) => answer(server.GET("/api/builds/{id}/batch", { params: of(id) })),
   compare: (id: number, other: { build: number } | { patch: PatchOperation[] }) =>
     answer(server.POST("/api/builds/{id}/compare", { params: of(id), body: other })),

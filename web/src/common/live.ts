@@ -1,5 +1,9 @@
-/** What the server tells of builds as they change. */
-type News = { versions: Record<string, number> } | { build: number; version: number };
+import type { Inquiry } from "../api/types";
+
+/** How far a heavy question has come; "gone": nobody waits for it any more. */
+type Progress = Omit<Inquiry, "state"> & { state: Inquiry["state"] | "gone" };
+/** What the server tells of builds as they change, and of questions that are answered beside it. */
+type News = { versions: Record<string, number> } | { build: number; version: number } | { inquiry: Progress };
 type Reader = (news: News) => void;
 
 const NAME = "green-plinth-live";
@@ -28,6 +32,7 @@ function read() {
   };
   events.addEventListener("versions", (event) => pass({ versions: JSON.parse((event as MessageEvent).data) }));
   events.addEventListener("changed", (event) => pass(JSON.parse((event as MessageEvent).data)));
+  events.addEventListener("inquiry", (event) => pass({ inquiry: JSON.parse((event as MessageEvent).data) }));
 }
 
 /** Calls back at whatever changes. @returns how to stop that */
@@ -41,6 +46,13 @@ export function onNews(reader: Reader): () => void {
 export function onVersion(build: number, reader: (version: number) => void): () => void {
   return onNews((news) => {
     if ("versions" in news) reader(news.versions[build] ?? 0);
-    else if (news.build === build) reader(news.version);
+    else if ("build" in news && news.build === build) reader(news.version);
+  });
+}
+
+/** Calls back as a heavy question of one build comes farther. @returns how to stop that */
+export function onInquiry(build: number, reader: (inquiry: Progress) => void): () => void {
+  return onNews((news) => {
+    if ("inquiry" in news && news.inquiry.build === build) reader(news.inquiry);
   });
 }

@@ -23,7 +23,15 @@ export function useShelf() {
     placeholderData: keepPreviousData,
     refetchOnMount: "always",
   });
-  useEffect(() => onNews(() => void client.invalidateQueries({ queryKey: ["shelf"] })), [client]);
+  useEffect(
+    () =>
+      onNews((news) => {
+        // Of what is answered beside the server only a plan that was searched longer for is told on the shelf.
+        const told = !("inquiry" in news) || (news.inquiry.kind === "longer-search" && news.inquiry.state === "answered");
+        if (told) void client.invalidateQueries({ queryKey: ["shelf"] });
+      }),
+    [client],
+  );
   const fetchMore = () => {
     if (!pages.isFetchingNextPage) void pages.fetchNextPage();
   };

@@ -22,10 +22,12 @@ module GreenPlinth
 
       # @param evaluation [Evaluation]
       # @param seed [Integer]
-      def initialize(evaluation, seed:)
+      # @param progress [#call, nil] told how many searches of how many are made
+      def initialize(evaluation, seed:, progress: nil)
         @evaluation = evaluation
         @design = evaluation.design
         @random = Random.new(seed)
+        @progress = progress
         @movable = @design.subjects.each_index.reject { |index| @design.subjects[index].set_in_water? }
       end
 
@@ -34,7 +36,7 @@ module GreenPlinth
       def call(count = 3)
         return [] if @movable.empty?
 
-        climbed = Array.new(STARTS) { |start| climb(start.zero? ? now : shaken) }
+        climbed = Array.new(STARTS) { |start| climb(start.zero? ? now : shaken).tap { @progress&.call(start + 1, STARTS) } }
         better = climbed.select { |_, score| score >= before + LEAST_GAIN }.sort_by { |_, score| -score }
         distinct(better).first(count).map.with_index(1) { |(places, score), number| arrangement(places, score, number) }
       end

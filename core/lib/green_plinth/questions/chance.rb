@@ -38,13 +38,15 @@ module GreenPlinth
       # @param answer [Answer]
       # @param steps [Array<Steps::Step>]
       # @param catalogue [Catalogue]
-      def initialize(answer, steps, catalogue, finish_by: nil, seed: 1)
+      # @param progress [#call, nil] told how many tries of how many are made
+      def initialize(answer, steps, catalogue, finish_by: nil, seed: 1, progress: nil)
         @answer = answer
         @network = answer.network
         @materials = steps.to_h { |step| [step.id, catalogue[step.stages&.material || step.material]] }
         @history = catalogue.history
         @finish_by = finish_by
         @random = Random.new(seed)
+        @progress = progress
         @longest = @network.sittings&.map { |from, to| to - from }&.max
       end
 
@@ -52,7 +54,8 @@ module GreenPlinth
       def call
         return Odds.new([@answer.ready_at], 1, @finish_by) if @network.steps.empty?
 
-        Odds.new(Array.new(SAMPLES) { tried }.compact.sort, SAMPLES, @finish_by)
+        dates = Array.new(SAMPLES) { |number| tried.tap { @progress&.call(number + 1, SAMPLES) } }
+        Odds.new(dates.compact.sort, SAMPLES, @finish_by)
       end
 
       private

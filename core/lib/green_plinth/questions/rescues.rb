@@ -25,11 +25,14 @@ module GreenPlinth
       # @param design [Design]
       # @param schedule [Answer] as it stands
       # @param evaluate [Proc] file → Evaluation
-      def initialize(design, schedule, evaluate)
+      # @param progress [#call, nil] told how many ways of how many are tried
+      def initialize(design, schedule, evaluate, progress: nil)
         @design = design
         @file = design.to_h
         @schedule = schedule
         @evaluate = evaluate
+        @progress = progress
+        @tried = 0
       end
 
       # @return [Array<Way>] those that make the date first, then by what they gain; where none does alone, the best three
@@ -42,7 +45,10 @@ module GreenPlinth
 
       private
 
-      def candidates = [*air, *hands, *thinner, *water, *finish]
+      def candidates = @candidates ||= [*air, *hands, *thinner, *water, *finish]
+
+      # The last is all of the best together.
+      def of = candidates.size + (weekly.empty? ? 0 : free_days.size) + 1
 
       def put(path, value) = { "op" => "add", "path" => path, "value" => value }
 
@@ -76,12 +82,13 @@ module GreenPlinth
       def evening
         return if weekly.empty?
 
-        free = Moment::DAYS.keys - weekly.map { |row| row["day"] }
-        free.filter_map do |day|
+        free_days.filter_map do |day|
           tried("take one more evening, #{Moment::DAYS[day]}", "an evening a week",
             [put("/calendar/weekly/-", weekly.first.merge("day" => day))])
         end.max_by(&:gain_min)
       end
+
+      def free_days = Moment::DAYS.keys - weekly.map { |row| row["day"] }
 
       # The paste or filler whose drying holds most things up.
       def thinner
@@ -137,6 +144,8 @@ module GreenPlinth
         Way.new(label: label, cost: cost, patch: patch, ready_at: answer.ready_at, gain_min: gain, saves: in_time?(answer.ready_at))
       rescue Infeasible, InvalidFile
         nil
+      ensure
+        @progress&.call(@tried += 1, of)
       end
 
       # Removals of courses go last, or the places named after them would shift.

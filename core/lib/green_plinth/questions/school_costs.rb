@@ -6,10 +6,13 @@ module GreenPlinth
     class SchoolCosts
       # @param evaluation [Evaluation] as it stands
       # @param evaluate [Proc] file → Evaluation
-      def initialize(evaluation, evaluate)
+      # @param progress [#call, nil] told how many sides of how many are tried
+      def initialize(evaluation, evaluate, progress: nil)
         @evaluation = evaluation
         @design = evaluation.design
         @evaluate = evaluate
+        @progress = progress
+        @tried = 0
       end
 
       # @return [Array<Hash>] one for each school, its sides in the trade's order
@@ -24,7 +27,11 @@ module GreenPlinth
       def side(key, side, words)
         patch = side == @design.schools[key] ? [] : patch(key, side)
         { "side" => side, "gain" => words["gain"], "risk" => words["risk"], "patch" => patch }.merge(patch.empty? ? {} : differences(patch))
+      ensure
+        @progress&.call(@tried += 1, of)
       end
+
+      def of = @of ||= @design.kinds["schools"].sum { |_, school| school["sides"].size }
 
       def patch(key, side)
         return [{ "op" => "add", "path" => "/schools/#{key}", "value" => side }] if @design.to_h["schools"]

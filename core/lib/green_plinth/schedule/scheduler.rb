@@ -22,10 +22,14 @@ module GreenPlinth
       # @param network [Network]
       # @param effort [Symbol] :quick within an edit, :thorough when asked for a schedule alone
       # @param seed [Integer] the same seed gives the same schedule
-      def initialize(network, effort: :thorough, seed: 1)
+      # @param seconds [Numeric] that the solver may take
+      # @param progress [#call, nil] told how many percent of the effort are spent, of 100
+      def initialize(network, effort: :thorough, seed: 1, seconds: Optimum::SECONDS, progress: nil)
         @network = network
         @effort = effort
         @random = Random.new(seed)
+        @seconds = seconds
+        @progress = progress
       end
 
       # @return [Answer]; raises Infeasible
@@ -51,7 +55,13 @@ module GreenPlinth
         @spent = @failures = @tries = 0
         own, late = constructive
         @urgency = own
-        @first = [@network.known&.transform_values(&:-@), own, late].compact
+        @first = [known, own, late].compact
+      end
+
+      # By what is known of a plan that was good; a step that it does not know goes as early as it can.
+      def known
+        starts = @network.known or return
+        @network.steps.to_h { |step| [step.id, -(starts[step.id] || @bounds.heads[step.id])] }
       end
 
       # Goes on from where it stopped, up to so many tries in all.
@@ -59,13 +69,13 @@ module GreenPlinth
         until met? || @impossible || @tries >= most || enough? || @failures > FAILURES
           @tries += 1
           keep(@first.shift || shaken, promote: @tries.odd?) or (@best or @failures += 1)
+          @progress&.call([100 * laid / most_laid, 100 * @tries / TRIES.fetch(@effort).max].max.clamp(0, 100), 100)
         end
       end
 
-      def enough?
-        most = [EFFORT.fetch(@effort), EFFORT_BY_STEPS / @network.steps.size].min
-        @tries >= TRIES.fetch(@effort).min && @spent + @justification.laid >= most
-      end
+      def enough? = @tries >= TRIES.fetch(@effort).min && laid >= most_laid
+      def laid = @spent + @justification.laid
+      def most_laid = [EFFORT.fetch(@effort), EFFORT_BY_STEPS / @network.steps.size].min
 
       def met? = @best && ready(@best) <= @least
 
@@ -117,7 +127,7 @@ module GreenPlinth
       def solve
         return if met?
 
-        optimum = Optimum.new(@network, @bounds, @best && ready(@best))
+        optimum = Optimum.new(@network, @bounds, @best && ready(@best), seconds: @seconds)
         @best = optimum.starts || @best
         @least = [@least, optimum.bound].max if optimum.bound
         @impossible = optimum.impossible?

@@ -36,6 +36,8 @@ module GreenPlinth
           work.where = works.flat_map(&:where).uniq
           work.words = first.words.merge(place: places_of(works))
           work.uses = works.flat_map(&:uses)
+          # One after the other: what does not fit into a sitting is gone on with in the next.
+          work.splittable = true
         end
       end
 

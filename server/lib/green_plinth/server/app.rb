@@ -38,10 +38,11 @@ module GreenPlinth
       register Resources::Planning
       register Resources::Dryings
       register Resources::Live
+      register Resources::Inquiries
       register Resources::Whole
       register Resources::Pages
 
-      helpers Helpers::Asked, Helpers::Answers
+      helpers Helpers::Asked, Helpers::Answers, Helpers::Inquired
 
       # @return [#call]
       # @param asks_password [Class, nil] a middleware
@@ -77,14 +78,12 @@ module GreenPlinth
         headers "Cache-Control" => "no-store"
       end
 
-      error(Refusal) { |e| problem(e) }
+      error(Refusal, InvalidFile, Infeasible) { |e| problem(Refusal.of(e)) }
       error(Sinatra::BadRequest) { |e| problem(Refusal.new(400, "Not readable", Log.plain(e.message))) }
-      error(InvalidFile) { |e| problem(Refusal.invalid(e)) }
       error(GivenUp) do |e|
         headers "Retry-After" => Outage::RETRY_AFTER.to_s unless e.too_much?
         problem(e.refusal)
       end
-      error(Infeasible) { |e| problem(Refusal.new(422, "No schedule", e.message)) }
       error(Sinatra::NotFound) { problem(Refusal.not_found("page #{request.path_info}")) }
 
       error do |e|

@@ -73,7 +73,7 @@ module GreenPlinth
       end
 
       # @return [Integer] id of the new build
-      def create(file) = kept(file) { |told| @store.create(file, **told) }
+      def create(file) = kept(file) { |told| @store.create(file, **told) }.tap { |id| search_longer(id, 1, file) }
 
       # @param operations [Array<Hash>] JSON Patch
       # @param edit_id [String, nil] the page's own: an edit whose answer was lost is known again, and not made twice
@@ -85,6 +85,7 @@ module GreenPlinth
 
         file = Patch.apply(build.file, operations)
         kept(file, id) { |told| @store.change(id, version, file, label: label, patch: operations, edit_id: edit_id, **told) }
+        search_longer(id, version + 1, file)
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
@@ -106,14 +107,34 @@ module GreenPlinth
 
       # @param file [Hash] raises InvalidFile
       # @param id [Integer, nil] of the build that it is of
+      # @param starts [Hash, nil] of a plan that is known to be good, see GreenPlinth.evaluate
       # @return [Evaluation]
-      def evaluate(file, id = nil) = evaluated(file, @memory.of(id))
+      def evaluate(file, id = nil, starts = known(id)) = evaluated(file, @memory.of(id), starts)
 
       # For a question that looks at many changes of a build which nobody makes.
       # @return [Proc] file → Evaluation
       def looks_aside(id)
         memo = @memory.of(id).aside(Thread.method(:pass))
-        ->(file) { evaluated(file, memo) }
+        starts = known(id)
+        ->(file) { evaluated(file, memo, starts) }
+      end
+
+      # A question that takes longer than a page waits: whoever answers such is told of it, once.
+      # @param kind [String] see Heavy
+      # @param asked [Hash] what the kind wants to know
+      # @return [Store::Inquiries::Inquiry]
+      def inquire(build, kind, asked = {})
+        @store.inquire(build.id, build.version, told_by, kind, asked) { |id| AnsweringJob.enqueue(id) }
+      end
+
+      # @return [Store::Inquiries::Inquiry]; raises Refusal (404)
+      def inquiry(id) = @store.inquiry(id) || raise(Refusal.not_found("question #{id}"))
+      def drop_inquiry(id) = @store.drop_inquiry(id) || raise(Refusal.not_found("question #{id}"))
+
+      # Keeps what a longer search has found for a version, and tells the build anew by it.
+      # @param starts [Hash{String => Integer}] minutes
+      def keep_starts(build, starts)
+        @store.keep_starts(build.id, build.version, starts, told(build.file, build.id, starts))
       end
 
       # @param moment [Integer] minutes
@@ -167,8 +188,20 @@ memo: @memory.of(build.id))
       def reader = @reader ||= Files::PlinthFile.new(catalogue)
 
       # The same file is asked for again within a moment, to be shown after it was changed: it is checked once.
-      def evaluated(file, memo)
-        memo.fetch(:evaluation, Memo.digest(file)) { GreenPlinth.evaluate(reader.build(file), memo: memo) }
+      # @param known [Hash, nil] see GreenPlinth.evaluate
+      def evaluated(file, memo, known)
+        memo.fetch(:evaluation, Memo.digest(file), known) { GreenPlinth.evaluate(reader.build(file), memo: memo, known: known) }
+      end
+
+      def known(id) = id && @store.known_starts(id)
+
+      # A plan that is not proven is gone on with when the maker has come to rest.
+      def search_longer(id, version, file)
+        return unless Questions::LongerSearch.worth_while?(evaluate(file, id))
+
+        @store.inquire(id, version, told_by, Heavy::LONGER_SEARCH, {}) do |inquiry|
+          AnsweringJob.enqueue(inquiry, job_options: { run_at: Time.now + Heavy::REST, priority: Heavy::AFTERWARDS })
+        end
       end
 
       BROKE_DOWN = GreenPlinth::Problem.new("", "Something broke down over this build: the program's log says more")
@@ -188,6 +221,7 @@ memo: @memory.of(build.id))
         raise Refusal.new(409, title, detail) unless file
 
         @store.public_send(move, id, version, **told_or_bare(file, id))
+        search_longer(id, version + 1, file)
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
@@ -211,10 +245,10 @@ memo: @memory.of(build.id))
       end
 
       # @return [Hash] what is kept with a file, see Store; raises InvalidFile
-      def told(file, id = nil)
+      def told(file, id = nil, starts = known(id))
         # Named before it is computed: what is restocked meanwhile makes it old.
         by = told_by
-        evaluation = evaluate(file, id)
+        evaluation = evaluate(file, id, starts)
         card = Failures.guard("the shelf's card", Screens::ShelfCard.bare(file)) { Screens::ShelfCard.new(evaluation).summary }
         { summary: card, plan: Failures.guard("the plan", { "without" => BROKE_DOWN.message }) { plan(evaluation) }, told_by: by }
       end

@@ -19,7 +19,7 @@ module GreenPlinth
         @store = store
         @versions = {}
         @lock = Mutex.new
-        @restocked, @told, @returned = [], [], []
+        @restocked, @told, @returned, @inquiries = [], [], [], []
         Thread.new { listen(pause) }
       end
 
@@ -28,6 +28,9 @@ module GreenPlinth
 
       # Calls the block with a build and its version at each change; version 0: it was deleted.
       def on_news(&block) = @lock.synchronize { @told << block }
+
+      # Calls the block with an inquiry as data (see Store::Inquiries) whenever one has come farther.
+      def on_inquiry(&block) = @lock.synchronize { @inquiries << block }
 
       # Calls the block with all versions whenever it listens again: what was missed can be seen by them.
       def on_return(&block) = @lock.synchronize { @returned << block }
@@ -48,7 +51,13 @@ module GreenPlinth
         retry
       end
 
-      def heard(channel, payload) = channel == Store::RESTOCKED ? restocked : publish(*payload.split.map(&:to_i))
+      def heard(channel, payload)
+        case channel
+        when Store::RESTOCKED then restocked
+        when Store::INQUIRIES then @lock.synchronize { @inquiries.dup }.each { |block| block.call(JSON.parse(payload)) }
+        else publish(*payload.split.map(&:to_i))
+        end
+      end
 
       # What happened while nobody listened.
       def catch_up

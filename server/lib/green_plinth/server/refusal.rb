@@ -28,6 +28,19 @@ module GreenPlinth
       end
 
       class << self
+        # @param data [Hash] what to_h gave
+        def from(data) = new(data["status"], data["title"], data["detail"], data.except("type", "title", "status", "detail"))
+
+        # @return [Refusal, nil] how an error is told that is no mistake of the program; nil for others
+        def of(error)
+          case error
+          when Refusal then error
+          when InvalidFile then invalid(error)
+          when Infeasible then new(422, "No schedule", error.message)
+          when GivenUp then error.refusal
+          end
+        end
+
         def not_found(what) = new(404, "Not found", "There is no #{what} here. It may have been deleted.")
 
         # @param invalid [GreenPlinth::InvalidFile]

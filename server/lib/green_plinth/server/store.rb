@@ -7,6 +7,7 @@ module GreenPlinth
     class Store
       include Stock
       include Settings
+      include Inquiries
 
       # A build row: id, version, position, sample_key, summary, told_by, file, labels of what undo and redo would do, updated_at,
       # and deleted_at of one that was thrown away.
@@ -33,6 +34,7 @@ module GreenPlinth
         # Plain hashes and arrays: what the core compares and digests.
         @db.add_conversion_proc(JSONB) { |text| JSON.parse(text) }
         @revisions = Revisions.new(database)
+        Que.connection = database
       end
 
       # @return [Array<Build>] newest change first, without their files
@@ -162,15 +164,16 @@ module GreenPlinth
         end
       end
 
-      # Channels that the database tells changes on: of builds, and of the workshop's own entries and notes.
+      # Channels that the database tells changes on: of builds, and of the workshop's own entries and notes; see Inquiries, too.
       CHANGED = "builds"
       RESTOCKED = "workshop"
 
-      # Calls the block with the channel and its payload at each change that any process makes ("id version" of a build);
+      # Calls the block with the channel and its payload at each change that any process makes ("id version" of a build, JSON of an
+      # inquiry);
       # never returns, raises when the connection is lost.
       # @param ready [#call] called once when it listens
       def listen(ready:)
-        @db.listen([CHANGED, RESTOCKED], loop: true, after_listen: ->(_connection) { ready.call }) do |channel, _pid, payload|
+        @db.listen([CHANGED, RESTOCKED, INQUIRIES], loop: true, after_listen: ->(_connection) { ready.call }) do |channel, _pid, payload|
           yield(channel, payload)
         end
       end
@@ -212,7 +215,9 @@ module GreenPlinth
       def move(id, revision, file, told)
         build_ds(id).update(position: revision, file: json(file), version: Sequel[:version] + 1, updated_at: Sequel::CURRENT_TIMESTAMP,
           **columns(**told))
-        tell(id, build_ds(id).get(:version))
+        version = build_ds(id).get(:version)
+        drop_inquiries(inquiries_ds.where(build_id: id).exclude(version: version))
+        tell(id, version)
       end
 
       def rename(row, file, patch, told)
@@ -230,7 +235,8 @@ module GreenPlinth
       def json(value) = Sequel.pg_jsonb_wrap(value)
 
       # A computation may be given up between any two of its lines, a conversation with the database not within one.
-      [self, Stock, Settings].flat_map { |part| part.public_instance_methods(false) }.reject { |name| name == :listen }.each do |name|
+      talks = [self, Stock, Settings, Inquiries].flat_map { |part| part.public_instance_methods(false) } - [:listen]
+      talks.each do |name|
         talk = instance_method(name)
         define_method(name) do |*given, **more, &block|
           Thread.handle_interrupt(GivenUp => :never) { talk.bind_call(self, *given, **more, &block) }

@@ -20,6 +20,7 @@ module GreenPlinth
         @heard = ConditionVariable.new
         listener.on_news { |build, version| say(event(build, version)) }
         listener.on_return { |versions| say(all(versions)) }
+        listener.on_inquiry { |inquiry| say("event: inquiry\ndata: #{JSON.generate(inquiry)}\n\n") }
       end
 
       # @return [Boolean] whether another one can be told

@@ -3,10 +3,11 @@ import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
-import { useMutation } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { api } from "../../api/client";
 import type { Arrangement, PatchOperation } from "../../api/types";
+import { UnderWay } from "../../common/UnderWay";
+import { useHeavy } from "../../common/useHeavy";
 import { short } from "../../common/words";
 import { useBuild, useBuildSession } from "../useSession";
 
@@ -15,25 +16,25 @@ export function ArrangementPanel({ onTrial }: { onTrial: (patch: PatchOperation[
   const build = useBuild();
   const session = useBuildSession();
   const { tints } = useTheme();
-  const [seed, setSeed] = useState(1);
+  // How often it was tried; each try has a seed of its own. 0: nobody has asked of this state of the build.
+  const [tries, setTries] = useState(0);
   const [seen, setSeen] = useState<Arrangement | null>(null);
-  const search = useMutation({ mutationFn: (with_seed: number) => api.arrangements(build.id, with_seed) });
-  const { reset } = search;
+  const search = useHeavy<Arrangement[]>(["arrangements", `${tries}`], build, () => api.arrangements(build.id, tries), tries > 0);
 
   // What was found for another state of the build is of no use any more.
   // biome-ignore lint/correctness/useExhaustiveDependencies: whenever the build changes
   useEffect(() => {
-    reset();
+    setTries(0);
     setSeen(null);
     onTrial(null);
-  }, [build.version, reset]);
+  }, [build.version]);
 
   function look(found: Arrangement | null) {
     setSeen(found);
     onTrial(found?.patch ?? null);
   }
 
-  const none = search.data?.length === 0;
+  const none = search.answer?.length === 0;
   return (
     <Box component="section" aria-label="Arrangements">
       <Stack direction="row" sx={{ justifyContent: "space-between", alignItems: "center" }}>
@@ -41,24 +42,19 @@ export function ArrangementPanel({ onTrial }: { onTrial: (patch: PatchOperation[
         <Button
           variant="outlined"
           size="small"
-          disabled={search.isPending || !build.file.subjects?.length}
+          disabled={search.underWay !== null || !build.file.subjects?.length}
           onClick={() => {
             look(null);
-            search.mutate(seed);
-            setSeed(seed + 1);
+            setTries(tries + 1);
           }}
         >
-          {search.isPending ? "Trying…" : "Try another arrangement"}
+          Try another arrangement
         </Button>
       </Stack>
       {none && <Typography variant="body2">Nothing better was found from here. Try again, or move one yourself first.</Typography>}
-      {search.isError && (
-        <Typography variant="body2" color="error">
-          {(search.error as Error).message}
-        </Typography>
-      )}
+      <UnderWay asked={search} doing="Trying arrangements" />
       <Stack sx={{ gap: 0.75, mt: 0.75 }}>
-        {search.data?.map((found) => (
+        {search.answer?.map((found) => (
           <Box
             key={found.label}
             sx={{ border: 1, borderColor: tints.line, px: 1.25, py: 0.75, bgcolor: found === seen ? tints.lit : undefined }}

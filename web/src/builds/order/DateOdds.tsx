@@ -3,9 +3,11 @@ import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../../api/client";
+import type { Chance, Rescue } from "../../api/types";
+import { UnderWay } from "../../common/UnderWay";
+import { useHeavy } from "../../common/useHeavy";
 import { capital, momentWords, short, span } from "../../common/words";
 import { useBuild, useBuildSession } from "../useSession";
 
@@ -18,15 +20,12 @@ export function DateOdds() {
   const { tints } = useTheme();
   const late = (build.evaluation.schedule?.late_min ?? 0) > 0;
   const [asked, setAsked] = useState(false);
-  const chance = useQuery({ queryKey: ["chance", build.id, build.version], queryFn: () => api.chance(build.id), retry: false }).data;
-  const rescues = useQuery({
-    queryKey: ["rescues", build.id, build.version],
-    queryFn: () => api.rescues(build.id),
-    enabled: late || asked,
-    retry: false,
-  });
+  const odds = useHeavy<Chance>(["chance"], build, () => api.chance(build.id));
+  const rescues = useHeavy<Rescue[]>(["rescues"], build, () => api.rescues(build.id), late || asked);
+  const chance = odds.answer;
   return (
     <Box component="section" aria-label="How sure the date is" sx={{ mt: 1.5 }}>
+      <UnderWay asked={odds} doing="Trying how sure the date is" />
       {chance && (
         <Typography>
           As things usually vary it is ready by <b>{told(chance.ready_50)}</b> in half of all tries, by {told(chance.ready_80)} in four of
@@ -44,11 +43,11 @@ export function DateOdds() {
           What would make it sooner?
         </Button>
       )}
-      {rescues.data && (
+      {rescues.answer && (
         <Stack sx={{ gap: 0.5, mt: 0.75 }}>
           <Typography variant="h2">{late ? "What would save the date" : "What would make it sooner"}</Typography>
-          {rescues.data.length === 0 && <Typography>Nothing that was tried gains half an hour or more.</Typography>}
-          {rescues.data.map((way) => (
+          {rescues.answer.length === 0 && <Typography>Nothing that was tried gains half an hour or more.</Typography>}
+          {rescues.answer.map((way) => (
             <Box
               key={way.label}
               data-rescue={way.label}
@@ -77,7 +76,7 @@ export function DateOdds() {
           ))}
         </Stack>
       )}
-      {rescues.isLoading && <Typography role="status">Trying what would help…</Typography>}
+      <UnderWay asked={rescues} doing="Trying what would help" />
     </Box>
   );
 }

@@ -2,23 +2,23 @@ import Box from "@mui/material/Box";
 import Radio from "@mui/material/Radio";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
-import { useQuery } from "@tanstack/react-query";
 import { api } from "../../api/client";
 import type { SchoolCost, SchoolSide } from "../../api/types";
 import { kindOf, useCatalogue } from "../../common/catalogue";
+import { UnderWay } from "../../common/UnderWay";
+import { useHeavy } from "../../common/useHeavy";
 import { capital, count, plain, span } from "../../common/words";
 import { useBuild, useBuildSession } from "../useSession";
 
 /** Where good makers disagree: each side as a switch, with what it would cost this very build. */
 export function SchoolCosts() {
   const build = useBuild();
-  const costs = useQuery({ queryKey: ["schools", build.id, build.version], queryFn: () => api.schools(build.id), retry: false });
-  if (costs.isError) return <Typography color="error">{String(costs.error)}</Typography>;
-  if (!costs.data) return <Typography role="status">Trying every side on this build…</Typography>;
+  const costs = useHeavy<SchoolCost[]>(["schools"], build, () => api.schools(build.id));
+  if (!costs.answer) return <UnderWay asked={costs} doing="Trying every side on this build" />;
   return (
     <Box sx={{ mt: 1.5, maxWidth: 1180 }}>
       <Typography>Each side was tried on the whole of this build. Picking one changes the build, and can be undone.</Typography>
-      {costs.data.map((school) => (
+      {costs.answer.map((school) => (
         <School key={school.school} school={school} />
       ))}
     </Box>

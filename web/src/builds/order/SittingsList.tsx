@@ -6,6 +6,7 @@ import { at, clockWords, count, dayWords, momentWords, span } from "../../common
 import { useBuild } from "../useSession";
 import { DateOdds } from "./DateOdds";
 import { DoneSteps } from "./DoneSteps";
+import { LongerSearch } from "./LongerSearch";
 import { ObjectiveChoice } from "./ObjectiveChoice";
 import { StepCard } from "./StepCard";
 import { useDragging } from "./useDragging";
@@ -39,6 +40,7 @@ export function SittingsList() {
   return (
     <>
       <Summary schedule={schedule} />
+      {schedule.objective === "ready_soonest" && !schedule.proven_optimal && <LongerSearch />}
       <ObjectiveChoice />
       <WhatIf />
       <DateOdds />

@@ -25,9 +25,7 @@ module GreenPlinth
             json_body(evaluation.sight_view(asked))
           end
 
-          app.post("/api/builds/:id/arrangements") do
-            json_body(Composition::Arrangements.new(evaluation, seed: body_as("Seed")["seed"]).call.map(&:to_h))
-          end
+          app.post("/api/builds/:id/arrangements") { inquired("arrangements", body_as("Seed")) }
 
           app.get("/api/presets") { json_body(Scale::Presets.new(desk.catalogue, ratio).to_h) }
         end

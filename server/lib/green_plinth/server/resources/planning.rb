@@ -9,7 +9,7 @@ module GreenPlinth
         def self.registered(app)
           app.helpers Plans
 
-          app.get("/api/builds/:id/schools") { json_body(Questions::SchoolCosts.new(evaluation, desk.looks_aside(id_in_path)).call) }
+          app.get("/api/builds/:id/schools") { inquired("schools") }
           app.get("/api/builds/:id/batch") { json_body(evaluation.batch) }
 
           app.post("/api/builds/:id/compare") do

@@ -12,12 +12,11 @@ module GreenPlinth
             json_body(dates.to_h.merge("pours" => dates.pours))
           end
 
-          app.get("/api/builds/:id/chance") { json_body(evaluation.chance.to_h) }
+          app.get("/api/builds/:id/chance") { inquired("chance") }
           app.post("/api/builds/:id/busy") { json_body(Questions::BusyTimes.new(evaluation.design, body_as("BusyFile")["text"]).to_h) }
 
-          app.get("/api/builds/:id/rescues") do
-            json_body(Questions::Rescues.new(evaluation.design, evaluation.schedule, desk.looks_aside(id_in_path)).call.map(&:to_h))
-          end
+          app.get("/api/builds/:id/rescues") { inquired("rescues") }
+          app.get("/api/builds/:id/longer-search") { inquired(Heavy::LONGER_SEARCH) }
 
           app.get("/api/builds/:id/why-not") do
             first, later = %w[first later].map { |name| step_named(params[name], name) }

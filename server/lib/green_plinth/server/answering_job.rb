@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    # One heavy question in que's queue.
+    class AnsweringJob < Que::Job
+      class << self
+        # @return [Answerer] of this process
+        attr_accessor :answerer
+      end
+
+      # @param inquiry [Integer] id
+      def run(inquiry) = self.class.answerer.call(inquiry)
+    end
+  end
+end
