@@ -19,7 +19,8 @@ KINDS = {
   "corner" => lambda do |file, round|
     outlines = file["zones"].map { |zone| zone["outline"] }
     pointed = outlines.find { |one| one.key?("points_mm") }
-    pointed ? pointed["points_mm"][0][0] += round * 0.05 : outlines.find { |one| one["diameter_mm"] }["diameter_mm"] += round * 0.05
+    round_one = outlines.find { |one| one["diameter_mm"] }
+    pointed ? pointed["points_mm"][0][0] += round * 0.05 : round_one && round_one["diameter_mm"] += round * 0.05
   end,
   "form" => lambda do |file, round|
     file["forms"]&.first&.then { |form| form.key?("sheet_mm") && form["sheet_mm"] += round * 0.01 }

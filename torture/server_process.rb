@@ -22,9 +22,8 @@ module Torture
     end
 
     def start
-      @pid = Process.spawn({ "DATABASE_URL" => @database }, File.join(ROOT, "bin/lib/serve"), "tcp://127.0.0.1:#{port}", out: [@log, "a"],
-        err: [:child, :out], pgroup: true)
-      @work ||= work if @worker
+      @pid = spawned("serve", "tcp://127.0.0.1:#{port}", pgroup: true)
+      @work ||= spawned("work") if @worker
       self
     end
 
@@ -65,8 +64,10 @@ module Torture
 
     private
 
-    def work
-      Process.spawn({ "DATABASE_URL" => @database }, File.join(ROOT, "bin/lib/work"), out: [@log, "a"], err: [:child, :out])
+    # With as long for an answer as a maker's server has, whatever the specs are given.
+    def spawned(command, *given, **more)
+      Process.spawn({ "DATABASE_URL" => @database, "GREEN_PLINTH_SECONDS" => nil }, File.join(ROOT, "bin/lib", command), *given,
+        out: [@log, "a"], err: [:child, :out], **more)
     end
 
     def finish(signal)

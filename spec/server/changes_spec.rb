@@ -15,7 +15,7 @@ RSpec.describe "Changes over HTTP" do
     changed = thicker(build, 6, label: "Thicken the lift")
     expect(changed).to include("version" => 2, "undo" => "Thicken the lift", "redo" => nil)
     expect(changed["evaluation"]["relief"]["max_height_mm"]).to eq(6)
-    expect(read(build)).to eq(changed)
+    expect(read(build).except("told")).to eq(changed.except("told"))
   end
 
   it "undoes and redoes without limit, and through a new reader" do

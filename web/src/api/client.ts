@@ -1,7 +1,9 @@
 import createClient, { type Middleware } from "openapi-fetch";
+import { patched } from "./patched";
 import type { paths } from "./schema";
 import type {
   Arrangement,
+  BrokenBuild,
   Build,
   Chance,
   CutLine,
@@ -81,6 +83,19 @@ async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: R
   throw new Refused(problem);
 }
 
+/** A build that changes are based on: whole, or as much as is known of one that cannot be opened. */
+type Held = Build | BrokenBuild;
+const since = (held: Held) => ("told" in held && held.told ? { since: held.told } : {});
+
+/** The build as it is after a change: told whole, or as what is different of the one that is held. */
+async function changed(
+  held: Held,
+  asked: Promise<{ data?: Build | PatchOperation[]; error?: unknown; response: Response }>,
+): Promise<Build> {
+  const data = await answer(asked);
+  return Array.isArray(data) ? patched(held as Build, data) : (data as Build);
+}
+
 /** What a heavy question came to, or how far it has come. */
 export type Heavy<T> = { answer: T; underWay: null } | { answer: null; underWay: Inquiry };
 
@@ -119,15 +134,23 @@ export const api = {
       if (error instanceof Refused && error.problem.broken) return error.problem.broken;
       throw error;
     }),
-  change: (id: number, version: number, edit: { id: string; label: string; patch: PatchOperation[] }, lines: CutLine[] | null) =>
-    answer<Build>(
+  /** @param held the build as it is known here, which the change is based on */
+  change: (held: Held, edit: { id: string; label: string; patch: PatchOperation[] }, lines: CutLine[] | null) =>
+    changed(
+      held,
       server.PATCH("/api/builds/{id}", {
-        params: of(id),
-        body: { id: edit.id, version, label: edit.label, patch: edit.patch, ...cut(lines) },
+        params: of(held.id),
+        body: { id: edit.id, version: held.version, label: edit.label, patch: edit.patch, ...since(held), ...cut(lines) },
       }),
     ),
-  move: (id: number, version: number, direction: "undo" | "redo", lines: CutLine[] | null) =>
-    answer<Build>(server.POST(`/api/builds/{id}/${direction}`, { params: of(id), body: { version, ...cut(lines) } })),
+  move: (held: Held, direction: "undo" | "redo", lines: CutLine[] | null) =>
+    changed(
+      held,
+      server.POST(`/api/builds/{id}/${direction}`, {
+        params: of(held.id),
+        body: { version: held.version, ...since(held), ...cut(lines) },
+      }),
+    ),
   remove: (id: number) => answer(server.DELETE("/api/builds/{id}", { params: of(id) })),
   deleted: () => answer(server.GET("/api/deleted-builds")),
   bringBack: (id: number) => answer(server.POST("/api/deleted-builds/{id}", { params: of(id) })),

@@ -123,7 +123,9 @@ export class BuildSession {
     this.after({ type: "sending" });
     const sent = performance.now();
     try {
-      const build = await api.change(this.id, held(this.state)?.version ?? 0, edit, this.state.cuts);
+      const base = held(this.state);
+      if (!base) return;
+      const build = await api.change(base, edit, this.state.cuts);
       this.after({ type: "taken", build, latency: performance.now() - sent });
     } catch (error) {
       if (!(error instanceof Refused) || error.problem.current || PASSING.includes(error.problem.status)) throw error;
@@ -143,7 +145,7 @@ export class BuildSession {
     if (!direction) return;
     if (!build[direction]) return this.step();
     await this.alone(async () => {
-      this.after({ type: "loaded", build: await api.move(this.id, build.version, direction, this.state.cuts) });
+      this.after({ type: "loaded", build: await api.move(build, direction, this.state.cuts) });
     });
     // An edit made meanwhile goes first: what is undone after it is that edit.
     return this.state.queue.length ? this.flush() : this.step();

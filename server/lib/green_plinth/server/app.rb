@@ -10,7 +10,8 @@ module GreenPlinth
       MOST_BYTES_AT = { "/api/everything" => 50_000_000 }.freeze
 
       # What is served compressed, once it is longer than a packet, bytes; streams and what is compressed already are not.
-      COMPRESSED = %w[application/json application/problem+json text/html text/javascript text/css image/svg+xml model/stl].freeze
+      COMPRESSED = %w[application/json application/json-patch+json application/problem+json text/html text/javascript text/css
+        image/svg+xml model/stl].freeze
       LEAST_COMPRESSED = 1400
 
       set :environment, ENV.fetch("APP_ENV", "production").to_sym

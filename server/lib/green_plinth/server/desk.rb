@@ -13,7 +13,11 @@ module GreenPlinth
         @workshop = Workshop.new(store, shipped: catalogue)
         @memory = Memory.new
         @plans = Plans.new(store, self)
+        @telling = Telling.new
       end
+
+      # @return [Telling] what pages were told last
+      attr_reader :telling
 
       # @return [Plans] of all builds
       attr_reader :plans
@@ -149,9 +153,9 @@ memo: @memory.of(build.id))
       # @return [Hash] a build as its screen wants it; raises Refusal.broken, with what is needed to mend it
       def show(build, lines = nil)
         evaluation = evaluate(build.file, build.id)
-        { "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo,
-          "sample" => !build.sample_key.nil?, "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing,
-          "sections" => evaluation.sections(lines) }
+        telling.named({ "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo,
+                        "sample" => !build.sample_key.nil?, "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing,
+                        "sections" => evaluation.sections(lines) })
       rescue InvalidFile => e
         raise Refusal.broken(build, e.problems)
       rescue Outage, Refusal
@@ -175,7 +179,10 @@ memo: @memory.of(build.id))
       end
 
       # What was computed: its memory is free again.
-      def lighten = @memory.lighten
+      def lighten
+        @memory.lighten
+        @telling.forget
+      end
 
       def forget
         @memory.forget

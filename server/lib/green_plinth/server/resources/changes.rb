@@ -3,21 +3,33 @@
 module GreenPlinth
   module Server
     module Resources
-      # Changes to a build: patches, undo, redo, each based on a version. Answers with the build as it then is.
+      # Changes to a build: patches, undo, redo, each based on a version. Answers with the build as it then is, or with what is
+      # different of what the page was told last.
       module Changes
         def self.registered(app)
           app.patch("/api/builds/:id") do
             edit = body_as("Edit")
             desk.change(id_in_path, edit["version"], edit["label"], edit["patch"], edit["id"])
-            json_body(desk.show(build, edit["sections"]))
+            shown(edit)
           end
 
           %w[undo redo].each do |move|
             app.post("/api/builds/:id/#{move}") do
               at = body_as("Move")
               desk.public_send(move, id_in_path, at["version"])
-              json_body(desk.show(build, at["sections"]))
+              shown(at)
             end
+          end
+          app.helpers Shown
+        end
+
+        # How a build is answered with that a page holds already.
+        module Shown
+          # @param asked [Hash] "sections", where to cut, and "since", the name of what the page was told last
+          def shown(asked)
+            answer = desk.show(build, asked["sections"])
+            patch = asked["since"] && desk.telling.difference(asked["since"], answer)
+            patch ? json_body(patch, "application/json-patch+json") : json_body(answer)
           end
         end
       end
