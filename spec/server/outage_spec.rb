@@ -48,7 +48,7 @@ RSpec.describe "A database that is away" do
     edit = { id: "0b5f7c1e-58a3-4b7e-9f0e-2f5d8f0c1a2b", version: 1, label: "Title",
              patch: [{ op: "add", path: "/title", value: "Other" }] }
     first = patch_json("/api/builds/#{build["id"]}", edit)
-    expect(patch_json("/api/builds/#{build["id"]}", edit)).to eq(first)
+    expect(patch_json("/api/builds/#{build["id"]}", edit).except("told")).to eq(first.except("told"))
     on_top = change(first, { op: "add", path: "/story", value: "Theirs" })
     expect(patch_json("/api/builds/#{build["id"]}", edit)).to include("version" => 3, "file" => on_top["file"])
   end

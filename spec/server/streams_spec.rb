@@ -12,6 +12,8 @@ RSpec.describe "Streams to open pages" do
 
       def on_news(&block) = @news = block
       def on_return(&block) = @return = block
+      def on_inquiry(&block) = @inquiry = block
+      def inquiry(...) = @inquiry.call(...)
       def change(...) = @news.call(...)
       def return(versions) = @return.call(versions)
     end.new.tap { |one| one.versions = { 7 => 2 } }
@@ -44,6 +46,12 @@ RSpec.describe "Streams to open pages" do
     read(one, /versions/)
     listener.return({ 9 => 1 })
     read(one, /data: {"9":1}/)
+  end
+
+  it "tell how far heavy questions have come" do
+    one = page
+    listener.inquiry({ "id" => 4, "state" => "working", "done" => 3, "of" => 9 })
+    expect(read(one, /"of":9/)).to match(/event: inquiry\ndata: {"id":4,"state":"working","done":3,"of":9}\n\n/)
   end
 
   it "are noticed to be closed" do

@@ -83,7 +83,8 @@ module GreenPlinth
 
         def to_h
           { "title" => @design.title, "start" => @network.start, "ready_at" => @answer.ready_at, "calendar" => @design.calendar.data,
-            "steps" => @evaluation.steps.map { |step| step(step) }, "wet" => wet }
+            "steps" => @evaluation.made_of(:planned_steps, @answer, @evaluation.batches) { @evaluation.steps.map { |step| step(step) } },
+            "wet" => wet }
         end
 
         private
@@ -102,6 +103,10 @@ module GreenPlinth
         # Courses count with the ground they lie on.
         def wet
           names = @design.placed.to_h { |part| [part.pointer, part.name] }
+          @evaluation.made_of(:planned_wet, @answer, @evaluation.batches, names) { wet_parts(names) }
+        end
+
+        def wet_parts(names)
           parts = timeline.spans.group_by { |where, _| where.split("/").first(3).join("/") }
           parts.filter_map { |where, spans| names[where] && [names[where], spans.flat_map { |_, span| span.wet }] }
         end

@@ -77,7 +77,7 @@ module GreenPlinth
       end
 
       # @return [Integer] id of the new build
-      def create(file) = kept(file) { |told| @store.create(file, **told) }.tap { |id| search_longer(id, 1, file) }
+      def create(file) = kept(file) { |told| @store.create(file, **told) }
 
       # @param operations [Array<Hash>] JSON Patch
       # @param edit_id [String, nil] the page's own: an edit whose answer was lost is known again, and not made twice
@@ -88,8 +88,9 @@ module GreenPlinth
         raise Refusal.stale(show(build)) unless build.version == version
 
         file = Patch.apply(build.file, operations)
-        kept(file, id) { |told| @store.change(id, version, file, label: label, patch: operations, edit_id: edit_id, **told) }
-        search_longer(id, version + 1, file)
+        kept(file, id, version + 1) do |told|
+          @store.change(id, version, file, label: label, patch: operations, edit_id: edit_id, **told)
+        end
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
@@ -203,8 +204,9 @@ memo: @memory.of(build.id))
       def known(id) = id && @store.known_starts(id)
 
       # A plan that is not proven is gone on with when the maker has come to rest.
-      def search_longer(id, version, file)
-        return unless Questions::LongerSearch.worth_while?(evaluate(file, id))
+      # @param told [Hash] what is kept with the version
+      def search_longer(id, version, file, told)
+        return unless told.dig(:plan, "ready_at") && Questions::LongerSearch.worth_while?(evaluate(file, id))
 
         @store.inquire(id, version, told_by, Heavy::LONGER_SEARCH, {}) do |inquiry|
           AnsweringJob.enqueue(inquiry, job_options: { run_at: Time.now + Heavy::REST, priority: Heavy::AFTERWARDS })
@@ -227,16 +229,18 @@ memo: @memory.of(build.id))
         raise Refusal.stale(show(build)) unless build.version == version
         raise Refusal.new(409, title, detail) unless file
 
-        @store.public_send(move, id, version, **told_or_bare(file, id))
-        search_longer(id, version + 1, file)
+        told = told_or_bare(file, id)
+        @store.public_send(move, id, version, **told)
+        search_longer(id, version + 1, file, told)
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end
 
       # Keeps a file that is valid, whatever breaks down over it or takes too long: then it is there, to be mended.
       # @yield [Hash] what is told of it; answers with the id of a new build
+      # @param version [Integer] that it will be
       # @return [Integer, nil] what the block said; raises InvalidFile, or Refusal.broken once it is kept
-      def kept(file, id = nil)
+      def kept(file, id = nil, version = 1)
         told = begin
           told(file, id)
         rescue GivenUp => e
@@ -248,6 +252,7 @@ memo: @memory.of(build.id))
         raise given_up unless given_up.nil? || given_up.too_much?
         raise Refusal.broken(find(id || made), [given_up.problem]) if given_up
 
+        search_longer(id || made, version, file, told)
         made
       end
 

@@ -23,16 +23,16 @@ module GreenPlinth
       # One after the other over all processes: what the number locks.
       SAMPLES_LOCK = 4_701
 
-      # What PostgreSQL calls the type (catalogue pg_type).
-      JSONB = 3802
-      private_constant :JSONB
+      # What PostgreSQL calls the types (catalogue pg_type).
+      JSON_TYPES = [114, 3802].freeze
+      private_constant :JSON_TYPES
 
       def initialize(database)
         @db = database
         @db.extension(:pg_json)
         Sequel.extension(:pg_json_ops)
         # Plain hashes and arrays: what the core compares and digests.
-        @db.add_conversion_proc(JSONB) { |text| JSON.parse(text) }
+        JSON_TYPES.each { |type| @db.add_conversion_proc(type) { |text| JSON.parse(text) } }
         @revisions = Revisions.new(database)
         Que.connection = database
       end
@@ -76,7 +76,7 @@ module GreenPlinth
 
       # @return [Build, nil]
       def find(id)
-        row = build_ds(id).select(*SHELVED - [:summary], :file).first or return
+        row = build_ds(id).select(*SHELVED - %i[summary drawing], :file).first or return
         revision = @revisions.row(row[:position])
         Build.new(**shelved(row).to_h, file: row[:file], undo: revision[:parent_id] && revision[:label],
           redo: @revisions.after(revision[:id])&.fetch(:label))
@@ -186,7 +186,7 @@ module GreenPlinth
       private
 
       # What the shelf wants of a build: all but its file and its plan.
-      SHELVED = %i[id version position sample_key updated_at summary].freeze
+      SHELVED = %i[id version position sample_key updated_at summary drawing].freeze
       private_constant :SHELVED
 
       def builds_ds = @db[:builds]
@@ -227,10 +227,15 @@ module GreenPlinth
       def tell(id, version) = @db.notify(CHANGED, payload: "#{id} #{version}")
 
       def shelved(row)
-        Build.new(**row.slice(:id, :version, :position, :sample_key, :updated_at, :deleted_at), summary: row[:summary])
+        Build.new(**row.slice(:id, :version, :position, :sample_key, :updated_at, :deleted_at),
+          summary: row[:summary]&.merge("drawing" => row[:drawing]))
       end
 
-      def columns(summary:, plan: nil, told_by: nil) = { summary: json(summary), plan: plan && json(plan), told_by: told_by }
+      # The drawing and the plan are not looked into by the database.
+      def columns(summary:, plan: nil, told_by: nil)
+        { summary: json(summary.except("drawing")), drawing: Sequel.pg_json_wrap(summary["drawing"]),
+          plan: plan && Sequel.pg_json_wrap(plan), told_by: told_by }
+      end
 
       def json(value) = Sequel.pg_jsonb_wrap(value)
 
