@@ -1,4 +1,5 @@
 import { useTheme } from "@mui/material/styles";
+import { memo } from "react";
 import type { Point, SightItem, SightView } from "../../api/types";
 import { standingKind, useCatalogue } from "../../common/catalogue";
 import { ringPath } from "../plan/outline";
@@ -38,21 +39,15 @@ export function SightDrawing({ view, selected, onSelect }: Props) {
       <g transform="scale(1 -1)" strokeLinejoin="round">
         {view.items.map((item, i) =>
           item.kind === "ground" ? (
-            <path
-              // biome-ignore lint/suspicious/noArrayIndexKey: patches have no names and never change places
-              key={`ground${i}`}
-              d={closed(item.ring ?? [])}
-              fill={item.colour ?? "#9a8b70"}
-              stroke={item.colour ?? "#9a8b70"}
-              strokeWidth={hair}
-            />
+            // biome-ignore lint/suspicious/noArrayIndexKey: patches have no names and never change places
+            <Ground key={`ground${i}`} item={item} hair={hair} />
           ) : (
             <Standing
               key={item.pointer}
               item={item}
               hair={hair}
               lit={within(item.pointer ?? "", selected) ? tints.accent : null}
-              onSelect={() => item.pointer && onSelect(item.pointer)}
+              onSelect={onSelect}
             />
           ),
         )}
@@ -65,13 +60,25 @@ export function SightDrawing({ view, selected, onSelect }: Props) {
   );
 }
 
-function Standing({ item, hair, lit, onSelect }: { item: SightItem; hair: number; lit: string | null; onSelect: () => void }) {
+const Ground = memo(({ item, hair }: { item: SightItem; hair: number }) => {
+  const colour = item.colour ?? "#9a8b70";
+  return <path d={closed(item.ring ?? [])} fill={colour} stroke={colour} strokeWidth={hair} />;
+});
+
+interface StandingProps {
+  item: SightItem;
+  hair: number;
+  lit: string | null;
+  onSelect: (pointer: string) => void;
+}
+
+const Standing = memo(({ item, hair, lit, onSelect }: StandingProps) => {
   const kind = standingKind(useCatalogue(), item.kind, item.pointer);
   const colour = item.colour ?? kind?.colour ?? INK;
   const [u, v] = item.at ?? [0, 0];
   const stroke = lit ?? INK;
   return (
-    <g data-sight={item.pointer} style={{ cursor: "pointer" }} onClick={onSelect}>
+    <g data-sight={item.pointer} style={{ cursor: "pointer" }} onClick={() => item.pointer && onSelect(item.pointer)}>
       <title>{item.name}</title>
       {kind?.silhouette && !item.faces?.length ? (
         <path
@@ -96,7 +103,7 @@ function Standing({ item, hair, lit, onSelect }: { item: SightItem; hair: number
       )}
     </g>
   );
-}
+});
 
 const STEPS_MM = [1, 2, 5, 10, 20, 50, 100];
 

@@ -4,9 +4,10 @@ import Slider from "@mui/material/Slider";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { keepPreviousData, replaceEqualDeep, useQuery } from "@tanstack/react-query";
+import { useCallback, useRef, useState } from "react";
 import { api } from "../../api/client";
+import type { SightView } from "../../api/types";
 import { short } from "../../common/words";
 import { useBuild, useBuildSession, useFile, useSelection } from "../useSession";
 import { SightDrawing } from "./SightDrawing";
@@ -23,11 +24,17 @@ export function SightPanel() {
   const { tints } = useTheme();
   const judged = { direction: file.eye?.direction_deg ?? 0, elevation: file.eye?.elevation_deg ?? 20 };
   const [eye, setEye] = useState(judged);
+  // What looks as it did before an edit is the same object, and not drawn again.
+  const last = useRef<SightView | undefined>(undefined);
   const query = useQuery({
     queryKey: ["sight", build.id, build.version, eye.direction, eye.elevation],
-    queryFn: () => api.sight(build.id, eye.direction, eye.elevation),
+    queryFn: async () => {
+      last.current = replaceEqualDeep(last.current, await api.sight(build.id, eye.direction, eye.elevation));
+      return last.current as SightView;
+    },
     placeholderData: keepPreviousData,
   });
+  const select = useCallback((part: string) => session.select(part), [session]);
   const turn = (by: number) => setEye({ ...eye, direction: (eye.direction + by + 360) % 360 });
   const elsewhere = eye.direction !== judged.direction || eye.elevation !== judged.elevation;
   const from = SIDES[eye.direction] ?? `${eye.direction}° round from the front`;
@@ -38,7 +45,7 @@ export function SightPanel() {
       sx={{ display: "flex", height: "100%", minHeight: 0, bgcolor: tints.sitting, color: "text.primary" }}
     >
       <Box sx={{ flex: 1, minWidth: 0, p: 0.5 }}>
-        {query.data && <SightDrawing view={query.data} selected={pointer} onSelect={(part) => session.select(part)} />}
+        {query.data && <SightDrawing view={query.data} selected={pointer} onSelect={select} />}
         {query.isError && <Typography sx={{ p: 2 }}>The view cannot be drawn now: {(query.error as Error).message}</Typography>}
       </Box>
       <Stack sx={{ width: 176, p: 1.25, gap: 0.5, justifyContent: "center" }}>

@@ -171,7 +171,17 @@ export function pathOf(outline: Outline): string {
   return ringPath(points) + (outline.kind === "strip" || !points.length ? "" : "Z");
 }
 
-export const ringPath = (points: Point[]): string => points.map(([x, y], i) => `${i ? "L" : "M"}${x.toFixed(2)} ${y.toFixed(2)}`).join("");
+/** A ring that did not change is the same object after an edit: numbers are not written out again. */
+const written = new WeakMap<Point[], string>();
+
+export function ringPath(points: Point[]): string {
+  const known = written.get(points);
+  if (known !== undefined) return known;
+  const path = points.map(([x, y], i) => `${i ? "L" : "M"}${x.toFixed(2)} ${y.toFixed(2)}`).join("");
+  written.set(points, path);
+  return path;
+}
+
 export const ringsPath = (rings: Point[][]): string => rings.map((ring) => `${ringPath(ring)}Z`).join("");
 
 export function bounds(rings: Point[][]): [number, number, number, number] {
