@@ -6,7 +6,7 @@ module GreenPlinth
   class Memo
     # Values kept for each name. A field over the largest base takes 1 MB: a terrain holds one for each zone.
     ROOM = { terrain: 4, bulk: 4, pools: 4, covers: 4, form: 12, slopes: 2, sight: 2, solids: 4, heights: 2, layout: 4,
-             mesh: 1, edge_skin: 2, sight_view: 2, relief_map: 1, turntable: 1, templates: 2, mass: 4, plan: 200, order: 8,
+             mesh: 1, edge_skin: 2, sight_view: 2, sight_ground: 2, relief_map: 1, turntable: 1, templates: 2, mass: 4, plan: 200, order: 8,
              zone_area: 600, cover: 120, ruling: 4 }.freeze
     USUAL_ROOM = 8
     # Values of each name where many changes are looked at that nobody makes.

@@ -15,6 +15,7 @@ import type {
   Problem,
   Rescue,
   SchoolCost,
+  SightView,
   StepMark,
 } from "./types";
 
@@ -157,8 +158,12 @@ export const api = {
   samples: () => answer(server.POST("/api/samples")),
   outline: (drawing: { svg: string } | { dxf: string }) => answer(server.POST("/api/outlines", { body: drawing })),
   fit: (id: number, patch: PatchOperation[]) => answer(server.POST("/api/builds/{id}/fit", { params: of(id), body: { patch } })),
-  sight: (id: number, direction: number, elevation: number) =>
-    answer(server.GET("/api/builds/{id}/sight", { params: { ...of(id), query: { direction, elevation } } })),
+  /** @param last the view as it was drawn last */
+  sight: async (id: number, direction: number, elevation: number, last: SightView | null) => {
+    const query = { direction, elevation, ...(last ? { since: last.told } : {}) };
+    const data = await answer<SightView | PatchOperation[]>(server.GET("/api/builds/{id}/sight", { params: { ...of(id), query } }));
+    return Array.isArray(data) ? patched(last as SightView, data) : data;
+  },
   arrangements: (id: number, seed: number) =>
     heavy<Arrangement[]>(server.POST("/api/builds/{id}/arrangements", { params: of(id), body: { seed } })),
   presets: (ratio: number) => answer(server.GET("/api/presets", { params: { query: { ratio } } })),

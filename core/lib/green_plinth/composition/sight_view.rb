@@ -26,12 +26,16 @@ module GreenPlinth
 
       # @return [Hash] eye, bounds_mm [left, low, right, high], patches and parts in painting order
       def to_h
-        items = (bands + parts).sort_by.with_index { |item, index| [item["near"], index] }
+        items = (ground + parts).sort_by.with_index { |(near, _), index| [near, index] }.map(&:last)
         { "direction_deg" => @eye.direction_deg, "elevation_deg" => @eye.elevation_deg, "bounds_mm" => bounds(items), "sides" => sides,
-          "items" => [underlay, *items.map { |item| item.except("near") }] }
+          "items" => [underlay, *items] }
       end
 
       private
+
+      # It looks the same from there, whatever is moved about on it.
+      # @return [Array<Array(Float, Hash)>] strips, each with how near it is
+      def ground = @evaluation.made_of(:sight_ground, @terrain, @evaluation.pools, @eye.to_a) { bands }
 
       def foot = @foot ||= Plan::Geos.rings(@evaluation.ground.foot.simplify(0.1)).first
 
@@ -134,8 +138,9 @@ module GreenPlinth
         (_, _), (far, near) = spans
         rows.each_cons(2).with_index.flat_map do |(back, front), i|
           runs(back, front).map do |columns|
-            { "near" => far + ((near - far) * (i + 1) / ROWS), "kind" => "ground", "colour" => front[columns.first][2],
-              "ring" => columns.map { |j| back[j].first(2) } + columns.reverse.map { |j| front[j].first(2) } }
+            [far + ((near - far) * (i + 1) / ROWS),
+              { "kind" => "ground", "colour" => front[columns.first][2],
+                "ring" => columns.map { |j| back[j].first(2) } + columns.reverse.map { |j| front[j].first(2) } }]
           end
         end
       end
@@ -194,11 +199,11 @@ module GreenPlinth
           middle = part.middle
           foot_z = solids.map(&:low).min
           left, right = solids.flat_map(&:corners).map { |x, y| (x * @eye.right[0]) + (y * @eye.right[1]) }.minmax
-          { "near" => @eye.nearness(*middle), "kind" => part.kind.key, "pointer" => part.pointer, "name" => part.name,
-            "colour" => part.colour, "focal" => part.focal?, "at" => @eye.picture(*middle, foot_z).map { |value| value.round(2) },
-            "width_mm" => (right - left).round(2),
-            "height_mm" => (@eye.picture(0, 0, solids.map(&:high).max)[1] - @eye.picture(0, 0, foot_z)[1]).round(2),
-            "faces" => part.kind.trait?("faces_eye") ? [] : solids.flat_map { |solid| faces(solid) } }
+          [@eye.nearness(*middle),
+            { "kind" => part.kind.key, "pointer" => part.pointer, "name" => part.name, "colour" => part.colour, "focal" => part.focal?,
+              "at" => @eye.picture(*middle, foot_z).map { |value| value.round(2) }, "width_mm" => (right - left).round(2),
+              "height_mm" => (@eye.picture(0, 0, solids.map(&:high).max)[1] - @eye.picture(0, 0, foot_z)[1]).round(2),
+              "faces" => part.kind.trait?("faces_eye") ? [] : solids.flat_map { |solid| faces(solid) } }]
         end
       end
 

@@ -4,11 +4,13 @@ require "securerandom"
 
 module GreenPlinth
   module Server
-    # What pages were told of builds, so that the next answer need only tell what is different. Each answer has a name; whoever
-    # names one that is not known any more, or another server's, is told the whole.
+    # What pages were told of builds and of views of them, so that the next answer need only tell what is different. Each answer has a
+    # name; whoever names one that is not known any more, or another server's, is told the whole.
     class Telling
-      # Answers that are known: the last of each window that is worked in.
-      MOST = 8
+      # Answers that are known: the last ones of each window that is worked in.
+      MOST = 16
+      # The longest name, characters.
+      LONGEST = 80
 
       def initialize
         @lock = Mutex.new

@@ -4,7 +4,7 @@ import Slider from "@mui/material/Slider";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
-import { keepPreviousData, replaceEqualDeep, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useRef, useState } from "react";
 import { api } from "../../api/client";
 import type { SightView } from "../../api/types";
@@ -25,12 +25,12 @@ export function SightPanel() {
   const judged = { direction: file.eye?.direction_deg ?? 0, elevation: file.eye?.elevation_deg ?? 20 };
   const [eye, setEye] = useState(judged);
   // What looks as it did before an edit is the same object, and not drawn again.
-  const last = useRef<SightView | undefined>(undefined);
+  const last = useRef<SightView | null>(null);
   const query = useQuery({
     queryKey: ["sight", build.id, build.version, eye.direction, eye.elevation],
     queryFn: async () => {
-      last.current = replaceEqualDeep(last.current, await api.sight(build.id, eye.direction, eye.elevation));
-      return last.current as SightView;
+      last.current = await api.sight(build.id, eye.direction, eye.elevation, last.current);
+      return last.current;
     },
     placeholderData: keepPreviousData,
   });

@@ -10,6 +10,13 @@ module GreenPlinth
           JSON.generate(data)
         end
 
+        # @param since [String, nil] name of what the page was told last, see Telling
+        # @param answer [Hash] with its name: told whole, or as what is different
+        def told(since, answer)
+          patch = since && desk.telling.difference(since, answer)
+          patch ? json_body(patch, "application/json-patch+json") : json_body(answer)
+        end
+
         def problem(problem)
           status problem.status
           json_body(problem.to_h, "application/problem+json")

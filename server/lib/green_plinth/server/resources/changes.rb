@@ -23,13 +23,11 @@ module GreenPlinth
           app.helpers Shown
         end
 
-        # How a build is answered with that a page holds already.
+        # How a build is answered with after a change.
         module Shown
           # @param asked [Hash] "sections", where to cut, and "since", the name of what the page was told last
           def shown(asked)
-            answer = desk.show(build, asked["sections"])
-            patch = asked["since"] && desk.telling.difference(asked["since"], answer)
-            patch ? json_body(patch, "application/json-patch+json") : json_body(answer)
+            told(asked["since"], desk.show(build, asked["sections"]))
           end
         end
       end

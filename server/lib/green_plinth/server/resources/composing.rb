@@ -22,7 +22,7 @@ module GreenPlinth
             eye = evaluation.eye
             asked = Composition::Eye.new(number("direction", TURNS, eye.direction_deg) % 360,
               number("elevation", ELEVATIONS, eye.elevation_deg))
-            json_body(evaluation.sight_view(asked))
+            told(params["since"].to_s[0, Telling::LONGEST], desk.telling.named(evaluation.sight_view(asked)))
           end
 
           app.post("/api/builds/:id/arrangements") { inquired("arrangements", body_as("Seed")) }
