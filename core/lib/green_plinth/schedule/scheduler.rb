@@ -14,7 +14,7 @@ module GreenPlinth
       TRIES = { quick: 2..24, thorough: 2..3000 }.freeze
       # Tries that may lead nowhere before the network counts as one that no schedule fits.
       FAILURES = 40
-      # Tries before a small network is put to the solver, which does better with something to beat.
+      # Tries before the bound is sharpened and a small network put to the solver, both of which do better with something to beat.
       FIRST_TRIES = 60
       # How far a try shakes the urgencies, as shares of the longest, in turn: from a nudge to an order of its own.
       SHAKES = [0.03, 0.1, 0.3, 1.0].freeze
@@ -39,9 +39,11 @@ module GreenPlinth
 
         @least = @bounds.ready
         begin_search
-        solvable = @effort == :thorough && Optimum.fits?(@network)
-        search(solvable ? FIRST_TRIES : TRIES.fetch(@effort).max)
-        solve if solvable
+        if @effort == :thorough
+          search(FIRST_TRIES)
+          sharpen
+          solve if Optimum.fits?(@network)
+        end
         search(TRIES.fetch(@effort).max)
         raise @failed unless @best
 
@@ -122,6 +124,11 @@ module GreenPlinth
         low, high = @urgency.values.minmax
         width = [high - low, 1].max * SHAKES[@shake] * @random.rand
         @urgency.transform_values { |value| value + ((@random.rand - 0.5) * 2 * width) }
+      end
+
+      # Looks closer at what no schedule can beat: the search is over when it is met.
+      def sharpen
+        @least = Deadline.bound(@network, @bounds.heads, @least, ready(@best)) if @best && !met?
       end
 
       def solve
