@@ -80,7 +80,7 @@ module GreenPlinth
     def order
       recalled(:order) do
         expansion = Steps::Expansion.new(design, terrain, pools, survey)
-        made = Steps::OrderOfWork.new(expansion.works, ruling(expansion))
+        made = Steps::OrderOfWork.new(expansion.works, expansion.places, design, ruling(expansion))
         @memo.same(:same_order, made.fields, made)
       end
     end

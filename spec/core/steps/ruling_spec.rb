@@ -8,8 +8,10 @@ RSpec.describe GreenPlinth::Steps::Ruling do
   end
 
   def scene(**changes)
-    zones = [zone(course("earth_paste", id: "paste", thickness_mm: changes[:thickness_mm] || 2), course("static_grass", id: "grass"))]
-    plain_file(zones: zones, subjects: [figure({ kind: "round", diameter_mm: 20 }, at_mm: changes[:at_mm] || [0, 0])],
+    zones = [zone(course("earth_paste", id: "paste", thickness_mm: changes[:thickness_mm] || 2), course("static_grass", id: "grass")),
+             zone(course("sand_paste", thickness_mm: 2), id: "bank", outline: round(16, at: [-30, 0]))]
+    plain_file(zones: zones, climate: { temperature_c: changes[:temperature_c] || 20 },
+      subjects: [figure({ kind: "round", diameter_mm: 20 }, at_mm: changes[:at_mm] || [0, 0])],
       features: [post(changes[:post] || [40, 0])],
       order: changes[:order] || [])
   end
@@ -22,21 +24,34 @@ RSpec.describe GreenPlinth::Steps::Ruling do
 
   let(:first) { described_class.new(*ruled(scene)) }
 
-  it "serves where only the amount of work or a place within the same ground is another" do
+  it "serves where only the amount of work, how long it dries or a place within the same ground is another" do
     expect(serves(first, *ruled(scene(at_mm: [6, 2])))).to be(true)
     expect(serves(first, *ruled(scene(post: [42, 1])))).to be(true)
+    expect(serves(first, *ruled(scene(temperature_c: 12)))).to be(true)
   end
 
-  it "does not serve where a wait, a wish or what meets what is another" do
+  it "does not serve where a wish, what meets what, or what is as thick as what is another" do
     expect(serves(first, *ruled(scene(thickness_mm: 4)))).to be(false)
     expect(serves(first, *ruled(scene(order: [{ "first" => "post", "then" => "grass" }])))).to be(false)
     expect(serves(first, *ruled(scene(post: [1, 1])))).to be(false)
   end
 
   it "says of works that it serves what a ruling of their own says" do
-    moved = ruled(scene(at_mm: [6, 2], post: [42, 1]))
-    one, own = [first, described_class.new(*moved)].map { |ruling| GreenPlinth::Steps::OrderOfWork.new(moved.first, ruling) }
+    moved = ruled(scene(at_mm: [6, 2], post: [42, 1], temperature_c: 12))
+    one, own = [first, described_class.new(*moved)].map { |ruling| GreenPlinth::Steps::OrderOfWork.new(*moved, ruling) }
     expect(one.fields == own.fields).to be(true)
+    warm = GreenPlinth::Steps::OrderOfWork.new(*ruled(scene), first)
+    expect(one.waits.sum(&:at_least_min)).to be > warm.waits.sum(&:at_least_min)
+  end
+
+  it "serves every sample in another air as a ruling of its own would" do
+    sample_names.each do |name|
+      told = [20, 9].map { |degrees| ruled(sample(name).merge("climate" => { "temperature_c" => degrees })) }
+      kept = described_class.new(*told.first)
+      expect(serves(kept, *told.last)).to be(true)
+      one, own = [kept, described_class.new(*told.last)].map { |ruling| GreenPlinth::Steps::OrderOfWork.new(*told.last, ruling) }
+      expect(one.fields == own.fields).to be(true), name
+    end
   end
 end
 

@@ -65,7 +65,7 @@ module GreenPlinth
         firsts = @made[wait.first.object_id]
         @made[wait.later.object_id].each_with_index do |later, at|
           firsts.each_with_index do |first, index|
-            next unless overlap?(first.copies, later.copies)
+            next unless @copies == 1 || overlap?(first.copies, later.copies)
             next if wait.at_most_min && firsts.size > 1 && index != at
 
             later.after << flowing(wait, first, later)

@@ -18,9 +18,12 @@ module GreenPlinth
       def call
         @steps.each { |step| step.after = tightest(step.after) }
         sorted = in_order
-        longest = lags(sorted)
-        sorted.each { |step| step.after = step.after.reject { |wait| implied?(step, wait, longest) }.freeze }
-        sorted.each(&:freeze)
+        @places = sorted.each_with_index.to_h { |step, place| [step.id, place] }
+        detours = detours(sorted)
+        sorted.each_with_index do |step, place|
+          step.after = step.after.reject { |wait| implied?(wait, detours[place]) }.freeze
+          step.freeze
+        end
       end
 
       private
@@ -38,26 +41,38 @@ module GreenPlinth
         graph.order.map { |id| @by_id[id] }
       end
 
-      # The least minutes from one step's finish to another's start by any way of two or more waits.
-      def lags(sorted)
-        sorted.each_with_object({}) do |step, all|
+      # The least minutes from one step's finish to another's start by any way of two or more waits: for the step at each place in the
+      # order, by the place of the other.
+      # @return [Array<Hash{Integer => Integer}>]
+      def detours(sorted)
+        ways = []
+        sorted.map do |step|
           mine = {}
           step.after.each do |wait|
-            all[wait.first][:whole].each do |id, lag|
-              way = lag + @by_id[wait.first].hands_on_min + wait.at_least_min
-              mine[id] = way if way > (mine[id] || -1)
+            first = @places[wait.first]
+            more = sorted[first].hands_on_min + wait.at_least_min
+            ways[first].each do |place, lag|
+              known = mine[place]
+              mine[place] = lag + more if known.nil? || lag + more > known
             end
           end
-          whole = mine.dup
-          step.after.each { |wait| whole[wait.first] = [whole[wait.first] || 0, wait.at_least_min].max }
-          all[step.id] = { detour: mine, whole: whole }
+          ways << straight(step, mine)
+          mine
         end
       end
 
-      def implied?(step, wait, longest)
+      # The same by any way at all.
+      def straight(step, detours)
+        step.after.each_with_object(detours.dup) do |wait, all|
+          first = @places[wait.first]
+          all[first] = [all[first] || 0, wait.at_least_min].max
+        end
+      end
+
+      def implied?(wait, detours)
         return false if wait.at_most_min || wait.strength == :wish
 
-        way = longest[step.id][:detour][wait.first]
+        way = detours[@places[wait.first]]
         !way.nil? && way >= wait.at_least_min
       end
     end

@@ -56,6 +56,9 @@ module GreenPlinth
         end
       end
 
+      # @return [Array(Integer, Integer)] minutes that the one waits for the other, at the least and, where there is such, at the most
+      def lasting(first, later) = [at_least(first, later), at_most(first, later)]
+
       private
 
       def first?(_work) = raise(NotImplementedError)
@@ -93,8 +96,9 @@ module GreenPlinth
       def at_most(_first, _later) = nil
 
       def between(first, later)
-        Wait.new(first: first, later: later, at_least_min: at_least(first, later), at_most_min: at_most(first, later),
-          code: self.class.code, strength: self.class.strength, why: self.class.why)
+        least, most = lasting(first, later)
+        Wait.new(first: first, later: later, at_least_min: least, at_most_min: most, code: self.class.code,
+          strength: self.class.strength, why: self.class.why)
       end
     end
   end

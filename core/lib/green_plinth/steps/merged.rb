@@ -19,8 +19,11 @@ module GreenPlinth
       def works = @united.values
 
       # @param waits [Array<Wait>] between places in the list of works
-      # @return [Array<Wait>] between works as they are now
-      def waits(waits) = waits.map { |wait| wait.between(united(wait.first), united(wait.later)) }
+      # @return [Array<Wait>] between works as they are now, each once
+      def waits(waits)
+        each = waits.uniq { |wait| [@home[wait.first], @home[wait.later], wait.at_least_min, wait.at_most_min, wait.code] }
+        each.map { |wait| wait.between(united(wait.first), united(wait.later)) }
+      end
 
       private
 

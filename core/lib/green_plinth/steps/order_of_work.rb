@@ -11,12 +11,14 @@ module GreenPlinth
       attr_reader :missing
 
       # @param works [Array<Work>] as expanded
+      # @param places [Places] theirs
+      # @param design [Design] theirs
       # @param ruling [Ruling] that serves them
-      def initialize(works, ruling)
+      def initialize(works, places, design, ruling)
         merged = Merged.new(works, ruling.home)
+        waits, @conflicts = ruling.of(works, places, design)
         @works = merged.works
-        @waits = merged.waits(ruling.waits)
-        @conflicts = ruling.conflicts(works)
+        @waits = merged.waits(waits)
         @missing = ruling.missing
       end
 

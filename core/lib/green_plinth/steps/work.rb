@@ -65,9 +65,9 @@ module GreenPlinth
       # @return [Array] all that others are made from; the part it is done on is told by its pointers
       def fields = to_a[0..-2]
 
-      # @return [Array] what rules and merging look at: not how much there is of it, nor how it is called
+      # @return [Array] what rules and merging look at: not how much there is of it, how long it dries, nor how it is called
       def ruled
-        [id, technique, material_key, material, dries, places, where, stack, coat, coats, rig, sprayed, grain_mm, length_mm, stages]
+        [id, technique, material_key, material, dries, places, where, stack, coat, coats, rig, sprayed, grain_mm, length_mm]
       end
 
       private
