@@ -16,14 +16,21 @@ module GreenPlinth
       # @param ready [Integer] minute at which a plan is ready
       # @return [Integer] minute
       def self.bound(network, heads, least, ready)
-        return least unless network.sittings && network.sittings.count { |from, _| from < ready } <= MOST_SITTINGS
-
-        deadline = new(network, heads)
+        deadline = within_reach(network, heads, ready) or return least
         return ready if deadline.impossible?(ready - 1)
 
         # The first minute that is not proven to be impossible.
         (least...ready).bsearch { |by| !deadline.impossible?(by) } || ready
       end
+
+      # @param ready [Integer] minute at which a plan is ready
+      # @return [Boolean] whether it is proven that none is ready sooner
+      def self.met?(network, heads, ready) = within_reach(network, heads, ready)&.impossible?(ready - 1) || false
+
+      def self.within_reach(network, heads, ready)
+        new(network, heads) if network.sittings && network.sittings.count { |from, _| from < ready } <= MOST_SITTINGS
+      end
+      private_class_method :within_reach
 
       # @param heads [Hash{String => Integer}] how early each step can be
       def initialize(network, heads)
