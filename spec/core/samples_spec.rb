@@ -7,6 +7,15 @@ RSpec.describe "The samples" do
       let(:file) { sample(name) }
       let(:answer) { told(file) }
       let(:steps) { answer["steps"].to_h { |step| [step["id"], step] } }
+      # Whatever the file says that is a material of the catalogue; what a part is and how it is done are no materials.
+      def materials_in(data)
+        case data
+        when Hash then data.except("kind", "ground", "id", "name", "title", "represents").values.flat_map { |value| materials_in(value) }
+        when Array then data.flat_map { |value| materials_in(value) }
+        else catalogue[data] ? [data] : []
+        end.uniq
+      end
+
       let(:times) { answer["schedule"]["steps"].to_h { |step| [step["id"], step] } }
 
       it "is a valid file" do
@@ -41,9 +50,11 @@ RSpec.describe "The samples" do
         expect(answer["schedule"]["ready_at"]).to eq(times.values.map { |time| time["ready"] }.max)
       end
 
-      it "buys every material that a step names" do
-        named = steps.values.flat_map { |step| step["materials"] }.uniq
-        expect(answer["quantities"].map { |line| line["material"] }).to match_array(named)
+      it "buys every material that a step or the file names, and no other" do
+        listed = answer["quantities"].map { |line| line["material"] }.uniq
+        named = steps.values.flat_map { |step| step["materials"] }
+        expect(listed).to match_array([*named, file.dig("plinth", "material")].uniq)
+        expect(materials_in(file) - listed).to eq([])
       end
 
       it "costs what its lines cost" do

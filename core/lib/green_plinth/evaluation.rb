@@ -135,7 +135,11 @@ module GreenPlinth
     def timeline = Questions::Timeline.new(steps, schedule)
 
     # @return [Array<Quantities::Shopping::Line>]
-    def quantities = part(:quantities, %w[copies], batches) { Quantities::Shopping.new(steps, catalogue, design.copies).lines }
+    def quantities
+      part(:quantities, %w[copies plinth], batches) do
+        Quantities::Shopping.new(steps, catalogue, design.copies, plinth: design.plinth.material&.key).lines
+      end
+    end
 
     # @return [Array<Quantities::UnitCount::Count>] bricks, setts, planks and the like
     def units

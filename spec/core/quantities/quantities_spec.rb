@@ -118,6 +118,50 @@ RSpec.describe GreenPlinth::Quantities do
       expect(line.used_minor).to be <= line.cost_minor
     end
 
+    # @return [Array<Array>] colour, amount and packs of each line of a material
+    def coloured(material, **members)
+      evaluation(plain_file(**members)).quantities.select { |line| line.material == material }
+        .map { |line| [line.colour, line.amount, line.packs] }
+    end
+
+    it "buys each colour by itself, whatever else is of the same kind" do
+      zones = %w[#4a3b2a #8a7d5b #4a3b2a].each_with_index.map do |colour, i|
+        zone(course("acrylic_paint", colour: colour), id: "z#{i}", outline: rectangle(20, 20, at: [-30 + (i * 30), 0]))
+      end
+      # 4 cm² of one coat at 12 m²/l and twice of it: 0.033 and 0.067 ml. The rim's is of no colour that was said.
+      zoned = coloured("acrylic_paint", zones: zones).select(&:first)
+      expect(zoned.map { |colour, amount, packs| [colour, amount.round(3), packs] }).to eq([["#4a3b2a", 0.067, 1], ["#8a7d5b", 0.033, 1]])
+    end
+
+    it "keeps what comes in one colour together, whatever it is called" do
+      zones = %w[#4a3b2a #8a7d5b].each_with_index.map do |colour, i|
+        zone(course("earth_paste", colour: colour, thickness_mm: 2), id: "z#{i}", outline: rectangle(20, 20, at: [-30 + (i * 30), 0]))
+      end
+      expect(coloured("earth_paste", zones: zones).size).to eq(1)
+    end
+
+    it "counts what the bases themselves are" do
+      base = { outline: round(25), material: "plastic_base", thickness_mm: 4 }
+      # Ten to the pack.
+      expect(coloured("plastic_base", plinth: base, copies: 20)).to eq([[nil, 20, 2]])
+      expect(lines(plinth: base)["plastic_base"]).to have_attributes(steps: [], where: ["/plinth"], packs: 1)
+    end
+
+    it "keeps the base apart from boards of the same" do
+      made = evaluation(plain_file(plinth: { outline: rectangle(100, 60), material: "plywood", thickness_mm: 12 },
+        features: [{ id: "hut", kind: "building", outline: rectangle(20, 20), material: "plywood", height_mm: 20 }]))
+      boards = made.quantities.select { |line| line.material == "plywood" }
+      expect(boards.map { |line| [line.amount, line.unit, line.where] })
+        .to contain_exactly([1, "piece", ["/plinth"]], [1, "piece", ["/features/0"]])
+    end
+
+    it "counts sheets of what is an area without a shape" do
+      # 60 × 40 mm of a sheet laid on as a course: one sheet is enough, none is not.
+      sheet = lines(zones: [zone(course("cork_sheet"), outline: rectangle(60, 40))])["cork_sheet"]
+      expect([sheet.unit, sheet.packs]).to eq(["sheet", 1])
+      expect(sheet.cost_minor).to be_positive
+    end
+
     it "says which steps and parts a line is for" do
       line = lines(zones: [zone(course("earth_paste", id: "paste"))])["earth_paste"]
       expect(line.steps).to eq(["paste"])

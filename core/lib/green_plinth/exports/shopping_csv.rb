@@ -12,7 +12,7 @@ module GreenPlinth
       type "text/csv"
       weight 30
 
-      HEADERS = %w[material name amount unit packs pack_amount pack_unit cost_minor used_minor].freeze
+      HEADERS = %w[material name colour amount unit packs pack_amount pack_unit cost_minor used_minor].freeze
       # A cell that begins with one of these, or with one after white space, would run as a formula in a spreadsheet.
       FORMULA = /\A(?:[[:space:]]*[=+\-@]|[\t\r])/
 
@@ -28,8 +28,8 @@ module GreenPlinth
 
       def row(line)
         pack = line.pack || {}
-        [line.material, line.name, line.amount&.round(2), line.unit, line.packs, pack["amount"] || (pack["size_mm"] && 1), pack["unit"],
-          line.cost_minor, line.used_minor]
+        [line.material, line.name, line.colour, line.amount&.round(2), line.unit, line.packs, pack["amount"] || (pack["size_mm"] && 1),
+          pack["unit"], line.cost_minor, line.used_minor]
       end
 
       def safe(cell) = cell.is_a?(String) && cell.match?(FORMULA) ? "'#{cell}" : cell

@@ -19,11 +19,12 @@ module GreenPlinth
       # @param course [Design::Course]
       # @param area_mm2 [Float] what it covers, before its own cover share
       # @param textured [Boolean] whether it lies on paste or grain
-      # @return [Array<Use>] the material itself
+      # @return [Array<Use>] the material itself, in its colour where it comes in colours
       def course(course, area_mm2, textured: false)
         return [Use.new(material: course.material_key, amount: nil, unit: nil)] unless course.material
 
-        [send(:"of_#{course.material.family["dose"]}", course, area_mm2 * course.cover, textured)].compact
+        use = send(:"of_#{course.material.family["dose"]}", course, area_mm2 * course.cover, textured) or return []
+        [course.material.trait?("by_colour") ? use.dup.tap { |coloured| coloured.colour = course.colour } : use]
       end
 
       # @param technique [Catalogue::Technique]

@@ -4,10 +4,10 @@ module GreenPlinth
   module Quantities
     # What the steps take, material by material, in packs and money (minor units).
     class Shopping
-      # One line. amount nil: unknown. used_share: how much of the packs is used up, 0..1, used_minor what that is worth;
-      # cost_minor: the packs.
-      Line = Struct.new(:material, :name, :family, :amount, :unit, :packs, :cost_minor, :used_minor, :used_share, :pack, :steps, :where,
-        keyword_init: true) do
+      # One line. colour: of what comes in colours, each of which is bought by itself; nil where none is said. amount nil: unknown.
+      # used_share: how much of the packs is used up, 0..1, used_minor what that is worth; cost_minor: the packs.
+      Line = Struct.new(:material, :colour, :name, :family, :amount, :unit, :packs, :cost_minor, :used_minor, :used_share, :pack, :steps,
+        :where, keyword_init: true) do
         def to_h
           super.transform_keys(&:to_s).then { |hash| hash.merge("amount" => amount && amount.round(2)) }
         end
@@ -15,17 +15,21 @@ module GreenPlinth
 
       # @param steps [Array<Steps::Step>]
       # @param copies [Integer]
-      def initialize(steps, catalogue, copies)
+      # @param plinth [String, nil] what each base stands on, a material
+      def initialize(steps, catalogue, copies, plinth: nil)
         @steps = steps
         @catalogue = catalogue
         @copies = copies
+        @plinth = plinth
       end
 
       # @return [Array<Line>] by family, then name
       def lines
-        uses = @steps.flat_map { |step| step.uses.flat_map { |use|
- bought(use) }.map { |use| [use, step] } }.group_by { |use, _| use.material }
-        uses.map { |key, pairs| line(key, pairs) }.sort_by { |line| [line.family.to_s, line.name] }
+        uses = @steps.flat_map { |step| step.uses.flat_map { |use| bought(use) }.map { |use| [use, step] } }
+        uses << [Use.new(material: @plinth, amount: @copies, unit: "piece"), nil] if @plinth
+        # What is bought as a base is another thing than a board of the same.
+        uses.group_by { |use, step| [use.material, use.colour, step.nil?] }.map { |(key, colour, _), pairs| line(key, colour, pairs) }
+          .sort_by { |line| [line.family.to_s, line.name, line.colour.to_s] }
       end
 
       private
@@ -38,11 +42,14 @@ module GreenPlinth
         parts.map { |key, share| Use.new(material: key, amount: use.amount * share, unit: use.unit) }
       end
 
-      def line(key, pairs)
+      PLINTH = "/plinth"
+      private_constant :PLINTH
+
+      def line(key, colour, pairs)
         material = @catalogue[key]
-        steps = pairs.map(&:last).uniq(&:id)
-        common = { material: key, name: @catalogue.name(key), family: material&.family, steps: steps.map(&:id),
-                   where: steps.flat_map(&:where).uniq }
+        steps = pairs.filter_map(&:last).uniq(&:id)
+        common = { material: key, colour: colour, name: @catalogue.name(key), family: material&.family, steps: steps.map(&:id),
+                   where: steps.empty? ? [PLINTH] : steps.flat_map(&:where).uniq }
         return Line.new(**common) if material.nil? || pairs.any? { |use, _| use.amount.nil? }
 
         amount, unit = total(material, pairs.map(&:first))
@@ -83,13 +90,19 @@ module GreenPlinth
       def sheets(material, uses)
         return { amount: uses.sum(&:amount), unit: "mm2" } unless material.pack["size_mm"]
 
-        nested = Nesting.new(material.pack["size_mm"], uses.flat_map { |use| use.pieces || [] }, @copies)
         area = uses.sum(&:amount)
         sheet = material.pack["size_mm"].reduce(:*)
-        { amount: nested.count, unit: "sheet", packs: nested.count,
-          cost_minor: nested.count && (nested.count * material.pack["price_minor"]),
-          used_minor: (area / sheet * material.pack["price_minor"]).round, used_share: share(area, nested.count * sheet),
-          pack: material.pack }
+        count = sheet_count(material, uses)
+        { amount: count, unit: "sheet", packs: count, cost_minor: count * material.pack["price_minor"],
+          used_minor: (area / sheet * material.pack["price_minor"]).round, used_share: share(area, count * sheet), pack: material.pack }
+      end
+
+      # Pieces whose shape is known are laid out; of what is only an area there is as much to a sheet as its joins leave.
+      def sheet_count(material, uses)
+        shaped, bare = uses.partition { |use| use.pieces&.any? }
+        sheet = material.pack["size_mm"].reduce(:*)
+        Nesting.new(material.pack["size_mm"], shaped.flat_map(&:pieces), @copies).count +
+          (bare.sum(&:amount) / (sheet * Nesting::JOINED_YIELD)).ceil
       end
 
       def share(used, whole) = whole.positive? ? (used / whole.to_f).clamp(0.0, 1.0).round(4) : nil

@@ -2,12 +2,13 @@
 
 module GreenPlinth
   module Quantities
-    # Some of one material: amount (nil where unknown) in ml, g, piece, mm or mm2 of sheet.
-    Use = Struct.new(:material, :amount, :unit, :pieces, keyword_init: true) do
+    # Some of one material: amount (nil where unknown) in ml, g, piece, mm or mm2 of sheet; colour: of one that comes in colours,
+    # "#rrggbb", nil where none is said.
+    Use = Struct.new(:material, :amount, :unit, :pieces, :colour, keyword_init: true) do
       # @param factor [Numeric]
-      def *(factor) = self.class.new(material: material, amount: amount && (amount * factor), unit: unit, pieces: pieces)
+      def *(factor) = dup.tap { |more| more.amount = amount && (amount * factor) }
 
-      def to_h = { "material" => material, "amount" => amount&.round(2), "unit" => unit }
+      def to_h = { "material" => material, "amount" => amount&.round(2), "unit" => unit, "colour" => colour }
     end
   end
 end

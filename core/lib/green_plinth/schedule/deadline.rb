@@ -72,7 +72,7 @@ module GreenPlinth
         last = @steps.map { |step| sitting(-latest[step.id] - step.hands_on_min) }
         return false if first.zip(last).any? { |from, to| from > to }
 
-        @shares.all? { |share| Room.new(share, @counted[share], first, last).tighten } or return false
+        @shares.all? { |share| Fullness.new(share, @counted[share], first, last).tighten } or return false
         @steps.each_with_index do |step, at|
           heads[step.id] = [heads[step.id], @network.open[first[at]][0]].max
           latest[step.id] = [latest[step.id], -@ends[last[at]]].max
@@ -83,8 +83,8 @@ module GreenPlinth
       # @return [Integer] index of the one that is open then, or opens next
       def sitting(minute) = @ends.bsearch_index { |to| to > minute } || @ends.size
 
-      # The room that sittings leave for work which does not have to lie within them.
-      class Room
+      # How full sittings are: the room that they leave for work which does not have to lie within them.
+      class Fullness
         # @param share [Shares]
         # @param work [Array<Integer>] of each step, counted by the share
         # @param first [Array<Integer>] index of the first sitting for each step, moved on in place
@@ -163,7 +163,7 @@ module GreenPlinth
           end
         end
       end
-      private_constant :Room
+      private_constant :Fullness
     end
   end
 end

@@ -42,7 +42,7 @@ export function QuantitiesPage() {
           {evaluation.quantities
             .filter((line) => (line.family ?? "of your own") === family)
             .map((line) => (
-              <Line key={line.material} line={line} />
+              <Line key={`${line.material}${line.colour}${line.where[0]}`} line={line} />
             ))}
         </Box>
       ))}
@@ -81,12 +81,19 @@ function Line({ line }: { line: ShoppingLine }) {
         sx={{
           width: 26,
           height: 20,
-          bgcolor: materialOf(catalogue, line.material)?.colour ?? "#bbb",
+          bgcolor: line.colour ?? materialOf(catalogue, line.material)?.colour ?? "#bbb",
           border: 1,
           borderColor: "divider",
         }}
       />
-      <Box sx={{ fontWeight: 600 }}>{capital(line.name)}</Box>
+      <Box sx={{ fontWeight: 600 }}>
+        {capital(line.name)}
+        {line.colour && (
+          <Typography component="span" variant="body2" color="text.secondary" sx={{ display: "block" }}>
+            colour {line.colour}
+          </Typography>
+        )}
+      </Box>
       <Box sx={{ textAlign: "right" }}>{amountWords(line.amount, line.unit)}</Box>
       <Box sx={{ display: { xs: "none", sm: "flex" }, alignItems: "center", gap: 1 }}>
         {line.used_share !== null && <Packs count={line.packs ?? 0} used={line.used_share} />}
