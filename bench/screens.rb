@@ -70,7 +70,9 @@ def pull(browser, place)
   browser.evaluate("window.seen")
 end
 
-server = Torture::ServerProcess.new(url, worker: true).start.ready
+server = Torture::ServerProcess.new(url, worker: true)
+at_exit { server.kill }
+server.start.ready
 client = Torture::Client.new(server.port)
 browser = Ferrum::Browser.new(window_size: [1280, 800], timeout: 30, process_timeout: 30,
   browser_options: { "no-sandbox" => nil, "disable-gpu" => nil })
@@ -80,7 +82,7 @@ printf("%-14s %-22s %9s %9s   %s\n", "", "", "median", "p95", "longest task, lon
   id = client.post("/api/builds", file).json["id"]
   browser.go_to("http://127.0.0.1:#{server.port}/builds/#{id}/compose")
   subject = file["subjects"][0].then { |one| one["name"] || one["id"] }
-  until_true { browser.at_css("[role=status]")&.text == "Saved" }
+  until_true { browser.evaluate("document.querySelector('[role=status]')?.textContent") == "Saved" }
   until_true { browser.evaluate(format(PRESSED, JSON.generate(subject.downcase))) }
   sleep(REST)
   browser.evaluate_async("#{WATCHING}; arguments[0]()", 5)
@@ -99,4 +101,3 @@ ensure
   client.delete("/api/builds/#{id}") if id
 end
 browser.quit
-server.kill

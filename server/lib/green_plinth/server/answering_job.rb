@@ -10,7 +10,11 @@ module GreenPlinth
       end
 
       # @param inquiry [Integer] id
-      def run(inquiry) = self.class.answerer.call(inquiry)
+      def run(inquiry)
+        self.class.answerer.call(inquiry)
+      rescue Answerer::Stopping
+        retry_in(0)
+      end
     end
   end
 end
