@@ -5,6 +5,8 @@ module GreenPlinth
     # Where a build is worked on: takes changes, evaluates them, keeps them. One for the whole process, so that what
     # the core has computed is remembered between requests.
     class Desk
+      include Inquiring
+
       attr_reader :workshop
 
       # @param store [Store]
@@ -124,24 +126,6 @@ module GreenPlinth
         ->(file) { evaluated(file, memo, starts) }
       end
 
-      # A question that takes longer than a page waits: whoever answers such is told of it, once.
-      # @param kind [String] see Heavy
-      # @param asked [Hash] what the kind wants to know
-      # @return [Store::Inquiries::Inquiry]
-      def inquire(build, kind, asked = {})
-        @store.inquire(build.id, build.version, told_by, kind, asked) { |id| AnsweringJob.enqueue(id) }
-      end
-
-      # @return [Store::Inquiries::Inquiry]; raises Refusal (404)
-      def inquiry(id) = @store.inquiry(id) || raise(Refusal.not_found("question #{id}"))
-      def drop_inquiry(id) = @store.drop_inquiry(id) || raise(Refusal.not_found("question #{id}"))
-
-      # Keeps what a longer search has found for a version, and tells the build anew by it.
-      # @param starts [Hash{String => Integer}] minutes
-      def keep_starts(build, starts)
-        @store.keep_starts(build.id, build.version, starts, told(build.file, build.id, starts))
-      end
-
       # @param moment [Integer] minutes
       # @return [Evaluation] of the build as far as it has come by then; raises Infeasible
       def standing(build, moment)
@@ -199,18 +183,6 @@ memo: @memory.of(build.id))
       # @param known [Hash, nil] see GreenPlinth.evaluate
       def evaluated(file, memo, known)
         memo.fetch(:evaluation, Memo.digest(file), known) { GreenPlinth.evaluate(reader.build(file), memo: memo, known: known) }
-      end
-
-      def known(id) = id && @store.known_starts(id)
-
-      # A plan that is not proven is gone on with when the maker has come to rest.
-      # @param told [Hash] what is kept with the version
-      def search_longer(id, version, file, told)
-        return unless told.dig(:plan, "ready_at") && Questions::LongerSearch.worth_while?(evaluate(file, id))
-
-        @store.inquire(id, version, told_by, Heavy::LONGER_SEARCH, {}) do |inquiry|
-          AnsweringJob.enqueue(inquiry, job_options: { run_at: Time.now + Heavy::REST, priority: Heavy::AFTERWARDS })
-        end
       end
 
       BROKE_DOWN = GreenPlinth::Problem.new("", "Something broke down over this build: the program's log says more")
