@@ -4,15 +4,14 @@
 RSpec.describe "Heavy questions" do
   include Api
 
-  before { ServerSpec.clear }
-
-  around do |example|
+  # An application that is begun anew answers at once again: it is begun before that is turned off.
+  before do
+    ServerSpec.clear
     ServerSpec.begun
     Que.run_synchronously = false
-    example.run
-  ensure
-    Que.run_synchronously = true
   end
+
+  after { Que.run_synchronously = true }
 
   let(:build) { create(plain_file(zones: [zone(course("earth_paste", thickness_mm: 4), course("matt_varnish"))])) }
   let(:path) { "/api/builds/#{build["id"]}" }
@@ -164,8 +163,12 @@ RSpec.describe "Heavy questions" do
       starts = build["evaluation"]["schedule"]["steps"].to_h { |step| [step["id"], GreenPlinth::Moment.parse(step["start"])] }
       found = GreenPlinth::Questions::LongerSearch::Found.new(starts, 0, 90, 0)
       allow_any_instance_of(GreenPlinth::Questions::LongerSearch).to receive(:call).and_return(found)
+      odds = ask("chance").last["id"]
+      answerer.call(odds)
       answerer.call(pending[:id])
       expect(ask("longer-search").last["gain_min"]).to eq(90)
+      # What was answered by the plan before it is asked anew.
+      expect(ask("chance")).to match([202, include("state" => "waiting")])
       expect(store.known_starts(build["id"])).to eq(starts)
       kept = change(build, { "op" => "replace", "path" => "/title", "value" => "Another" })
       expect(kept["evaluation"]["schedule"]["ready_at"]).to be <= sooner

@@ -20,8 +20,10 @@ export function DateOdds() {
   const { tints } = useTheme();
   const late = (build.evaluation.schedule?.late_min ?? 0) > 0;
   const [asked, setAsked] = useState(false);
-  const odds = useHeavy<Chance>(["chance"], build, () => api.chance(build.id));
-  const rescues = useHeavy<Rescue[]>(["rescues"], build, () => api.rescues(build.id), late || asked);
+  // Of the plan as it is: a longer search may better it while the build stays what it is.
+  const ready = build.evaluation.schedule?.ready_at ?? "";
+  const odds = useHeavy<Chance>(["chance", ready], build, () => api.chance(build.id));
+  const rescues = useHeavy<Rescue[]>(["rescues", ready], build, () => api.rescues(build.id), late || asked);
   const chance = odds.answer;
   return (
     <Box component="section" aria-label="How sure the date is" sx={{ mt: 1.5 }}>

@@ -13,7 +13,7 @@ import { useBuild, useBuildSession } from "../useSession";
 /** Where good makers disagree: each side as a switch, with what it would cost this very build. */
 export function SchoolCosts() {
   const build = useBuild();
-  const costs = useHeavy<SchoolCost[]>(["schools"], build, () => api.schools(build.id));
+  const costs = useHeavy<SchoolCost[]>(["schools", build.evaluation.schedule?.ready_at ?? ""], build, () => api.schools(build.id));
   if (!costs.answer) return <UnderWay asked={costs} doing="Trying every side on this build" />;
   return (
     <Box sx={{ mt: 1.5, maxWidth: 1180 }}>

@@ -59,10 +59,14 @@ module GreenPlinth
         # @return [Hash{String => Integer}, nil] starts by step of the best plan that a longer search has found, minutes
         def known_starts(build_id) = build_ds(build_id).get(:known_starts)
 
-        # Keeps what a longer search has found, and what is told of the build with it; nothing where the build has changed since.
+        # Keeps what a longer search has found, and what is told of the build with it; nothing where the build has changed since. What
+        # was answered by the plan before it holds no longer.
         # @param told [Hash] summary:, plan: and told_by:
         def keep_starts(build_id, version, starts, told)
-          build_ds(build_id).where(version: version).update(known_starts: json(starts), **columns(**told))
+          @db.transaction do
+            build_ds(build_id).where(version: version).update(known_starts: json(starts), **columns(**told))
+            drop_inquiries(inquiries_ds.where(build_id: build_id).exclude(kind: Heavy::LONGER_SEARCH))
+          end
         end
 
         private
