@@ -6,6 +6,7 @@ source "https://rubygems.org"
 gem "highs", "~> 0.2"           # a mixed-integer solver: small schedules proven
 gem "icalendar", "~> 2.13"      # calendars out
 gem "json_schemer", "~> 2.5"    # the plinth file's schema, and OpenAPI 3.1 in the server
+gem "matrix", "~> 0.4"          # small systems of equations: spectra of colours
 gem "numo-narray", "~> 0.9.2"   # height fields
 gem "prawn", "~> 2.5"           # templates as PDF
 gem "rgeo", "~> 3.0"            # GEOS polygons

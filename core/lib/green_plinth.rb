@@ -2,6 +2,7 @@
 
 require "digest"
 require "json"
+require "matrix"
 require "numo/narray"
 require "rgeo"
 require "yaml"

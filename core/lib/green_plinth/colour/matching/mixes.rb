@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Colour
+    class Matching
+      # Mixes of sets of paints: between which X, Y and Z each of them lies, and which they are.
+      class Mixes
+        ROWS = Observer::ROWS.map { |row| Numo::DFloat[*row].freeze }.freeze
+        private_constant :ROWS
+
+        # @param bands [Numo::DFloat] mixes × bands
+        # @return [Array<Numo::DFloat>] X, Y and Z of each
+        def self.summed(bands) = ROWS.map { |row| bands.mulsum(row, 1) }
+
+        # @param several [Array<Mixes>] of the same sets
+        # @return [Mixes] all of them
+        def self.joined(several)
+          return several.first if several.size == 1
+
+          joined = ->(lists) { lists.first.concatenate(*lists.drop(1)) }
+          new(several.first.sets, joined[several.map(&:rows)], several.map(&:shares).transpose.map(&joined), joined[several.map(&:ratios)])
+        end
+
+        attr_reader :sets, :rows, :shares, :ratios
+
+        # @param sets [Sets]
+        # @param rows [Numo::Int32, nil] which set each is of; nil: one of each
+        # @param shares [Array<Numo::DFloat>] for each place in the set the share of each mix, or one for all
+        # @param ratios [Numo::Int32] for each mix a column of parts, one for each place
+        def initialize(sets, rows, shares, ratios)
+          @sets = sets
+          @rows = rows
+          @shares = shares
+          @ratios = ratios
+        end
+
+        def count = rows ? rows.size : sets.count
+
+        # @return [Numo::Int32] all of its mixes
+        def all = Numo::Int32.new(count).seq
+
+        # @param at [Numo::Int32] of its mixes
+        # @return [Mixes] those alone
+        def picked(at)
+          Mixes.new(sets, rows ? rows[at] : at, shares.map { |share| share.size > 1 ? share[at] : Numo::DFloat.zeros(at.size) + share },
+            ratios.size > 1 ? ratios[at] : Numo::Int32.zeros(at.size) + ratios)
+        end
+
+        # @param channel [Integer] 0 X, 1 Y, 2 Z
+        # @return [Array(Numo::DFloat, Numo::DFloat)] at least, at most
+        def bounds(channel)
+          middle = of(sets.middle[channel])
+          least = shares.reduce { |one, other| Numo::DFloat.minimum(one, other) }
+          equal = 1.0 / sets.size
+          [sets.tilt[channel].zip(shares).reduce(middle) { |sum, (tilt, share)| sum + (of(tilt) * (share - equal)) },
+           # As much of equal shares as the least share leaves, and the rest of the paints themselves.
+           sets.tones[channel].zip(shares).reduce(middle * (least * sets.size)) { |sum, (tone, share)| sum + (of(tone) * (share - least)) }]
+        end
+
+        # @return [Array<Numo::DFloat>] X, Y and Z of each
+        def xyz
+          k = mixed(sets.offered.absorptions)
+          rests = mixed(sets.offered.rests)
+          Mixes.summed(k + 1 - Numo::NMath.sqrt(k * (k + 2))).each_with_index.map { |sum, channel| sum + rests[true, channel] }
+        end
+
+        # @param index [Integer]
+        # @return [Array(Array<Integer>, Integer)] the paints that it is of, and the number of its ratio
+        def told(index)
+          set = rows ? rows[index] : index
+          [sets.members.map { |indices| indices[set] }, ratios[ratios.size > 1 ? index : 0]]
+        end
+
+        private
+
+        def of(vector) = rows ? vector[rows] : vector
+
+        def mixed(table)
+          sets.members.zip(shares).map { |indices, share| table[of(indices), true] * share.reshape(share.size, 1) }.reduce(:+)
+        end
+      end
+    end
+  end
+end
