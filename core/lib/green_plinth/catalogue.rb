@@ -40,26 +40,40 @@ module GreenPlinth
     # @param materials [Hash{String => Hash}]
     # @param techniques [Hash{String => Hash}]
     # @param history [Drying::History]
+    # @param recipes [Hash{String => Hash}]
     # @return [Catalogue]
-    def with(materials, techniques, history = self.history)
+    def with(materials, techniques, history = self.history, recipes: {})
       dup.tap do |copy|
         copy.instance_exec do
           @history = history
+          @recipes = recipes.to_h { |key, data| [key, Recipe.new(key, data)] }.freeze
           @materials = @materials.merge(materials_of(materials)).freeze
           @techniques = @techniques.merge(techniques_of(techniques)).freeze
         end
       end
     end
 
-    # The same with a file's own mixes, each as a material computed from its parts.
-    # @param mixes [Array<Design::Mix>]
+    # @return [Hash{String => Recipe}] of the maker's own, by key
+    def recipes = @recipes || {}
+
+    # The same with mixes, each as a material computed from its parts, which may be others of them. What goes in a circle, or has
+    # a part that is not known, is no material.
+    # @param mixes [Array<Stirred>]
     # @return [Catalogue]
     def with_mixes(mixes)
-      made = mixes.filter_map { |mix| Mixture.new(mix, self).material }
-      return self if made.empty?
+      left = mixes.dup
+      found = self
+      until left.empty?
+        made, left = left.partition { |mix| (mix.mixes - left.map(&:id)).size == mix.mixes.size }
+        break if made.empty?
 
-      dup.tap { |copy| copy.instance_exec { @materials = @materials.merge(made.to_h { |material| [material.key, material] }).freeze } }
+        found = found.having(made.filter_map { |mix| Mixture.new(mix, found).material })
+      end
+      found
     end
+
+    # @return [Catalogue] with the recipes of the stores as materials
+    def stirred = @stirred ||= with_mixes(recipes.values)
 
     # @return [Material, nil]
     def [](key) = materials[key]
@@ -80,6 +94,16 @@ module GreenPlinth
     # @param tags [Array<String>] of cautions.yml
     # @return [Array<String>] sentences
     def caution_lines(tags) = tags.filter_map { |tag| cautions[tag]&.fetch("line") }
+
+    protected
+
+    # @param more [Array<Material>]
+    # @return [Catalogue]
+    def having(more)
+      return self if more.empty?
+
+      dup.tap { |copy| copy.instance_exec { @materials = @materials.merge(more.to_h { |material| [material.key, material] }).freeze } }
+    end
 
     private
 

@@ -141,6 +141,22 @@ module GreenPlinth
       end
     end
 
+    # @return [Hash{String => Array<Array(String, String, Float, String)>}] what each step uses up of what is bought: material, colour,
+    #   amount (nil where unknown) and unit, by the step's id
+    def takes
+      part(:takes, %w[mixes], batches) do
+        bought = Quantities::Bought.new(catalogue)
+        told = ->(use) { bought.for(use).map { |one| [one.material, one.colour, one.amount&.round(2), one.unit] } }
+        steps.to_h { |step| [step.id, step.uses.flat_map(&told)] }
+      end
+    end
+
+    # @return [Screens::Palette]
+    def palette = Screens::Palette.new(design)
+
+    # @return [Mixes::Cards] of all steps that stir something up
+    def mix_cards = part(:mix_cards, %w[mixes], batches) { Mixes::Cards.new(steps, catalogue, design.mixes) }
+
     # @return [Array<Quantities::UnitCount::Count>] bricks, setts, planks and the like
     def units
       part(:units, ["plinth", "zones", "features", "scale"]) do

@@ -4,7 +4,7 @@ require "prop_check"
 
 # The search against every mix there is, looked at one by one.
 RSpec.describe GreenPlinth::Colour::Matching do
-  def part(colour, share = 1, strength = nil) = GreenPlinth::Colour::Mixing::Part.new(colour, share, strength)
+  def part(colour, share = 1, strength = nil) = GreenPlinth::Colour::PaintMix::Paint.new(colour, share, strength)
   def lab(hex_or_xyz) = GreenPlinth::Colour::Lab.of_xyz(hex_or_xyz)
 
   def every(paints, most)
@@ -14,7 +14,7 @@ RSpec.describe GreenPlinth::Colour::Matching do
 
   def distance(wanted, paints, parts)
     used = paints.zip(parts).select { |_, share| share.positive? }.map { |paint, share| part(paint.colour, share, paint.strength) }
-    GreenPlinth::Colour::Difference.between(GreenPlinth::Colour::Lab.of(wanted), lab(GreenPlinth::Colour::Mixing.xyz(used)))
+    GreenPlinth::Colour::Difference.between(GreenPlinth::Colour::Lab.of(wanted), lab(GreenPlinth::Colour::PaintMix.xyz(used)))
   end
 
   colours = PropCheck::Generators.tuple(*([PropCheck::Generators.choose(10..245)] * 3)).map { |rgb| format("#%02x%02x%02x", *rgb) }
@@ -37,7 +37,7 @@ RSpec.describe GreenPlinth::Colour::Matching do
   it "finds again the mix that a tone was made by" do
     offered = %w[#f2efe6 #1e1b18 #8c4a25 #c79a3c #3f5a3a #34507a #a82f2a].map { |colour| part(colour) }
     made = [[0, 4], [2, 3], [4, 1]]
-    wanted = GreenPlinth::Colour::Mixing.colour(made.map { |index, share| part(offered[index].colour, share) })
+    wanted = GreenPlinth::Colour::PaintMix.colour(made.map { |index, share| part(offered[index].colour, share) })
     best = described_class.new(wanted, offered).nearest.first
     expect(best.difference).to be < 0.5
     expect(best.colour).to eq(wanted) if best.parts == made

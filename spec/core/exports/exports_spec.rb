@@ -16,11 +16,9 @@ RSpec.describe "What a build is exported as" do
     end
 
     it "leaves unknown amounts empty" do
-      file = plain_file(zones: [zone(course("mix:mud"))],
-        mixes: [{ id: "mud", parts: [{ material: "fine_sand", amount: 1 }] }])
-      row = CSV.parse(described_class.new(evaluation(file)).write, headers: true).find do |one|
-        one["material"] == "mix:mud"
-      end
+      log = { "id" => "log", "kind" => "log", "outline" => round(10), "material" => "sand_paste" }
+      rows = CSV.parse(described_class.new(evaluation(plain_file(features: [log]))).write, headers: true)
+      row = rows.find { |one| one["material"] == "sand_paste" }
       expect(row["amount"]).to be_nil
     end
 

@@ -70,12 +70,29 @@ RSpec.describe GreenPlinth::Colour::Tone do
 
   it "is the topmost course that hides what is below" do
     expect(tone(course("earth_paste", colour: "#111111"),
-      course("acrylic_paint", colour: "#222222"))).to eq("#222222")
+      course("gravel", colour: "#222222"))).to eq("#222222")
   end
 
-  it "looks through clear coats, glues, washes, tufts and thin cover" do
+  # One coat of paint hides 85 of 100; three leave nothing to be seen.
+  it "is the paint's, and a little of what lies under a single coat" do
+    under = course("earth_paste", colour: "#111111")
+    lightness = lambda do |coats|
+      GreenPlinth::Colour::Lab.of(tone(under, course("acrylic_paint", colour: "#8a7a5c", coats: coats))).l
+    end
+    own = GreenPlinth::Colour::Lab.of("#8a7a5c").l
+    expect(own - lightness[1]).to be_between(1, 6)
+    expect(own - lightness[3]).to be < 0.3
+  end
+
+  it "is darkened by a wash, once for each coat" do
+    pale = course("earth_paste", colour: "#c8b898")
+    washed = ->(coats) { tone(pale, course("acrylic_wash", colour: "#3d2c1f", coats: coats)) }
+    expect([washed[1], washed[2]]).to eq([1, 2].map { |coats| GreenPlinth::Colour::Film.over("#3d2c1f", 0.3, "#c8b898", coats: coats) })
+  end
+
+  it "looks through clear coats, glues, tufts and thin cover" do
     base = course("earth_paste", colour: "#111111")
-    over = [course("gloss_varnish"), course("white_glue"), course("acrylic_wash"), course("tufts", count: 4),
+    over = [course("gloss_varnish"), course("white_glue"), course("tufts", count: 4),
       course("gravel", cover_pct: 30, colour: "#eeeeee")]
     over.each { |one| expect(tone(base, one)).to eq("#111111"), one["material"] }
   end

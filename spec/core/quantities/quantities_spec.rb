@@ -64,10 +64,19 @@ RSpec.describe GreenPlinth::Quantities do
       expect(lines(features: [log.except("height_mm")])["sand_paste"].amount).to be_nil
     end
 
-    it "does not guess a mix in which nothing sets" do
-      made = lines(zones: [zone(course("mix:mud"))],
-        mixes: [{ id: "mud", parts: [{ material: "fine_sand", amount: 1 }] }])
-      expect(made["mix:mud"]).to have_attributes(amount: nil, packs: nil, cost_minor: nil)
+    # 60 cm² under 1 mm of dry mix: 6 ml; three quarters of it fine sand of 1.5 g/ml, and a tenth for waste (as its largest part).
+    it "buys a dry mix as its parts" do
+      waste = catalogue["fine_sand"].family["waste"] || 1.0
+      made = lines(zones: [zone(course("mix:earth", thickness_mm: 1))],
+        mixes: [{ id: "earth", parts: [{ material: "fine_sand", amount: 3 }, { material: "coarse_sand", amount: 1 }] }])
+      expect(made.keys).not_to include("mix:earth")
+      expect(made["fine_sand"].amount).to be_within(0.01).of(6 * 0.75 * 1.5 * waste)
+    end
+
+    # A base of 60 cm² under 3 mm: 18 ml, of 1.6 g/ml, 28.8 g with a tenth for waste 31.7 g; three fifths of it are powder.
+    it "buys the powder of what is stirred up with water, and no water" do
+      made = lines(zones: [zone(course("plaster", thickness_mm: 3))])
+      expect(made["plaster"].amount).to be_within(0.1).of(60 * 0.3 * 1.6 * 1.1 * 0.6)
     end
   end
 

@@ -21,6 +21,8 @@ module GreenPlinth
       def hazards = @data["hazards"] || []
       def note = @data["note"]
       def reference_mm = @data["reference_mm"]
+      # @return [Float, nil] how thick it is laid where nobody says
+      def usual_mm = @data["usual_mm"] || reference_mm
       def exponent = @data["exponent"] || 1
       def shrinkage = (@data["shrinkage_pct"] || 0) / 100.0
       def density_wet = @data["density_wet"]
@@ -51,6 +53,16 @@ module GreenPlinth
 
       # @return [Float] what must be laid wet for a volume as it stands
       def wet_volume(volume) = volume / (1 - shrinkage)
+
+      # @return [Hash{String => Float}, nil] of a product that is stirred up from parts the share of each by mass; nil where that is
+      #   not known, or it comes ready
+      def proportions
+        parts = @data.dig("mix_parts", "by_mass") or return
+        @proportions ||= parts.transform_values { |mass| mass / parts.values.sum.to_f }
+      end
+
+      # @return [Float] the share of the mass that has to be bought: water comes from the tap
+      def bought_share = 1 - (proportions&.fetch(Stirred::WATER, nil) || 0.0)
 
       # @return [String] where a value comes from: a published standard, "common practice" or "from memory"
       def source(name) = @data.dig("sources", name) || @data["source"]

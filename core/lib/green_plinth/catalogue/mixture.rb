@@ -3,31 +3,40 @@
 module GreenPlinth
   class Catalogue
     # What the maker stirs up, as a material computed from its parts: those that set say how it dries, the slowest of them
-    # decides, and the spread is as wide as all of theirs. Source of the rule: common practice; of the values: those of the parts.
+    # decides, and the spread is as wide as all of theirs; what is all dry stays what most of it is. What was measured stands
+    # before what is derived. Source of the rule: common practice; of the values: those of the parts.
     class Mixture
-      # A drop, ml. Source: European Pharmacopoeia 2.1.1 (20 drops are 1 ml of water).
-      DROP_ML = 0.05
       STAGES = %w[handle_h next_h dry_h full_h].freeze
       # What one part brings into the whole, however little there is of it.
       CATCHING = %w[eats_foam plaster porous hard].freeze
       # What a mix is only where most of it is.
       PREVAILING = %w[pale gloss matt sheer].freeze
+      # What follows from the parts where nobody has measured it, by what is measured in its place.
+      DERIVED = { "dry_h" => STAGES, "open_min" => %w[open_min], "density_g_ml" => %w[density_wet], "shrinkage_pct" => %w[shrinkage_pct],
+                  "layer_mm" => [] }.freeze
 
-      # One part. ml: of it in one measure of the mix; share: of the whole's volume, 0..1; material: nil for water.
-      Ingredient = Struct.new(:key, :material, :ml, :share, keyword_init: true)
+      # One part. ml: of it in one measure of the mix; share: of the whole's volume, 0..1; material: nil for water; colour: of a
+      # part that comes in colours.
+      Ingredient = Struct.new(:key, :material, :ml, :share, :colour, keyword_init: true) do
+        # @return [Float] g/ml, water's where nothing is said
+        def density = material&.density_wet || material&.density_dry || 1.0
 
-      # @param mix [Design::Mix]
+        # @return [String, nil]
+        def tone = colour || (material unless material.nil? || material.trait?("clear"))&.colour
+      end
+
+      # @param mix [Stirred]
       # @param catalogue [Catalogue] that has its parts
       def initialize(mix, catalogue)
         @mix = mix
         @catalogue = catalogue
       end
 
-      # @return [Material, nil] nil where nothing in it sets, or a part is not known
+      # @return [Material, nil] nil where a part is not known, or there is nothing in it but water
       def material
-        return if shares.any? { |one| one.material.nil? && one.key != WATER } || slowest.nil?
+        return if shares.any? { |one| one.material.nil? && one.key != Stirred::WATER } || stuff.empty?
 
-        Material.new("mix:#{@mix.id}", data, @catalogue.kinds.of("families", data["family"]))
+        Material.new(@mix.key, data, @catalogue.kinds.of("families", data["family"]))
       end
 
       # @return [Array<Ingredient>]
@@ -41,37 +50,63 @@ module GreenPlinth
 
       private
 
-      WATER = "water"
-      private_constant :WATER
-
       def share_of(part)
         material = @catalogue[part["material"]]
-        Ingredient.new(key: part["material"], material: material, ml: ml(part["amount"].to_f, density(material)))
+        Ingredient.new(key: part["material"], material: material, colour: part["colour"])
+          .tap { |one| one.ml = ml(part["amount"].to_f, one.density) }
       end
 
       def ml(amount, density)
         case @mix.data["by"]
         when "mass" then amount / density
-        when "drops" then amount * DROP_ML
+        when "drops" then amount * Measures::DROP_ML
         else amount
         end
       end
 
-      # Water's where nothing is said.
-      def density(material) = material&.density_wet || material&.density_dry || 1.0
-
-      def setting = @setting ||= shares.select { |one| one.material&.sets? && one.material.hours("dry") }.map(&:material)
+      # All but the water.
+      def stuff = @stuff ||= shares.select(&:material)
+      def setting = @setting ||= stuff.select { |one| one.material.sets? && one.material.hours("dry") }.map(&:material)
       def slowest = @slowest ||= setting.max_by { |material| material.hours("dry").typical }
+      def largest = @largest ||= stuff.max_by(&:share).material
 
-      def data
-        @data ||= { "name" => @mix.data["name"] || @mix.id.tr("_-", "  "), "colour" => colour, "family" => family,
-                    "mechanism" => mechanism, "source" => "from its parts", "technique" => @catalogue.kinds.work("mixture_made"),
-                    "reference_mm" => slowest.reference_mm, "exponent" => slowest.exponent, "open_min" => open_min,
-                    "max_layer_mm" => setting.filter_map(&:max_layer_mm).min, "shrinkage_pct" => shrinkage * 100,
-                    "density_wet" => mean { |material| density(material) }, "density_dry" => density_dry,
-                    "hazards" => shares.flat_map { |one| one.material&.hazards || [] }.uniq, "traits" => traits,
-                    "lifts_from" => shares.filter_map { |one| one.material&.[]("lifts_from") }.first, "parts" => parts
-                   }.merge(stages).compact
+      def data = @data ||= (setting.any? ? wet : dry).merge(common).merge(measured).compact
+
+      def common
+        { "name" => @mix.data["name"] || @mix.id.tr("_-", "  "), "colour" => colour, "source" => "from its parts",
+          "density_wet" => mean(&:density), "hazards" => shares.flat_map { |one| one.material&.hazards || [] }.uniq,
+          "traits" => traits, "lifts_from" => stuff.filter_map { |one| one.material["lifts_from"] }.first, "parts" => parts,
+          "sources" => @mix.measured.keys.flat_map { |key| DERIVED.fetch(key) }.to_h { |member| [member, "measured"] } }
+      end
+
+      def wet
+        { "family" => family, "mechanism" => mechanism, "technique" => @catalogue.kinds.work("mixture_made"),
+          "reference_mm" => slowest.reference_mm, "exponent" => slowest.exponent, "open_min" => open_min,
+          "max_layer_mm" => setting.filter_map(&:max_layer_mm).min, "shrinkage_pct" => shrinkage * 100, "density_dry" => density_dry,
+          "strength_g_mm2" => setting.filter_map { |material| material["strength_g_mm2"] }.min_by { |strength| strength[1] },
+          "holds_on" => prevailing["holds_on"] }.merge(stages)
+      end
+
+      # Sand with earth and pigment is a grain still, laid like most of it.
+      def dry
+        grains = stuff.filter_map { |one| one.material.grain_mm }
+        largest.to_h.except("key", "pack", "mix_parts", "windows").merge(
+          "density_dry" => mean { |one| one.material&.density_dry || one.density },
+          "grain_mm" => grains.any? ? [grains.map(&:low).min, grains.sum(&:typical) / grains.size, grains.map(&:high).max] : nil)
+      end
+
+      # How long it took and how long it could be worked stretch all that was derived alike.
+      def measured
+        own = @mix.measured
+        found = { "density_wet" => own["density_g_ml"], "shrinkage_pct" => own["shrinkage_pct"], "usual_mm" => own["layer_mm"],
+                  "open_min" => own["open_min"]&.then { |minutes| [minutes] * 3 } }
+        found.merge!(stretched(own["dry_h"])) if own["dry_h"] && slowest
+        found.compact
+      end
+
+      def stretched(hours)
+        by = hours / stages["dry_h"][1].to_f
+        stages.compact.transform_values { |range| range.map { |value| value * by } }.merge("dry_h" => [hours] * 3)
       end
 
       # Powder that water sets goes on setting in whatever it is stirred into.
@@ -81,7 +116,7 @@ module GreenPlinth
       private_constant :HYDRATION
 
       def stages
-        STAGES.to_h do |name|
+        @stages ||= STAGES.to_h do |name|
           ranges = setting.filter_map { |material| material.hours(name.delete_suffix("_h")) }
           [name, ranges.any? ? [ranges.map(&:low).min, ranges.map(&:typical).max, ranges.map(&:high).max] : nil]
         end
@@ -95,18 +130,19 @@ module GreenPlinth
 
       # A body that is spread, unless all of it is laid as a film.
       def family
-        kinds = shares.filter_map { |one| one.material&.family }
-        kinds.map(&:key).uniq.size == 1 || kinds.none? { |kind| kind.trait?("body") || kind.trait?("granular") } ? prevailing : body
+        kinds = stuff.map { |one| one.material.family }
+        film = kinds.map(&:key).uniq.size == 1 || kinds.none? { |kind| kind.trait?("body") || kind.trait?("granular") }
+        film ? prevailing.family.key : body
       end
 
       def body = @catalogue.kinds.work("mixture_made", "family")
 
-      def prevailing = shares.select { |one| one.material&.sets? }.max_by(&:share).material.family.key
+      def prevailing = stuff.select { |one| one.material.sets? }.max_by(&:share).material
 
-      def mean = shares.sum { |one| yield(one.material) * one.share }
+      def mean = shares.sum { |one| yield(one) * one.share }
 
       # Of water everything goes.
-      def shrinkage = mean { |material| material ? material.shrinkage : 1.0 }
+      def shrinkage = mean { |one| one.material ? one.material.shrinkage : 1.0 }
 
       def density_dry
         left = shares.sum { |one| one.material ? one.share * (1 - one.material.shrinkage) : 0.0 }
@@ -117,16 +153,26 @@ module GreenPlinth
       def traits
         has = ->(one, trait) { one.material&.traits&.include?(trait) }
         catching = CATCHING.select { |trait| shares.any? { |one| has[one, trait] } }
-        catching + PREVAILING.select { |trait| shares.sum { |one| has[one, trait] ? one.share : 0.0 } > 0.5 }
+        own = catching + PREVAILING.select { |trait| shares.sum { |one| has[one, trait] ? one.share : 0.0 } > 0.5 }
+        setting.any? ? own : own | (largest["traits"] || [])
       end
 
-      # As the maker says, else as the largest part is.
+      # As the maker says, else as its parts with a colour come to.
       def colour
-        @mix.colour || shares.select(&:material).max_by(&:share)&.material&.colour
+        return @mix.colour if @mix.colour
+
+        toned = shares.select(&:tone).map { |one| Colour::PaintMix::Paint.new(one.tone, one.share, one.material["tinting"]) }
+        toned = toned.select { |part| part.weight.positive? }
+        toned.any? ? Colour::PaintMix.colour(toned) : largest.colour
       end
 
-      # @return [Hash{String => Float}] shares of volume of what has to be bought
-      def parts = shares.select(&:material).to_h { |one| [one.key, one.share] }
+      # @return [Array<Hash>] shares of volume of what has to be bought, mixes within it taken apart
+      def parts
+        stuff.flat_map do |one|
+          inner = one.material["parts"] or next [{ "material" => one.key, "colour" => one.colour, "share" => one.share }]
+          inner.map { |part| part.merge("share" => part["share"] * one.share) }
+        end
+      end
     end
   end
 end

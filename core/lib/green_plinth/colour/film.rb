@@ -10,6 +10,9 @@ module GreenPlinth
       # S·X that is looked at: from next to nothing to far more than hides.
       SCATTERS = [1e-4, 1e3].freeze
 
+      KEPT = Kept.new
+      private_constant :KEPT
+
       module_function
 
       # @param colour [String] of the coat where it is thick
@@ -21,6 +24,10 @@ module GreenPlinth
         return ground if hiding <= 0
         return colour if hiding >= HIDES
 
+        KEPT.fetch([colour, hiding, ground, coats]) { laid(colour, hiding, ground, coats) }
+      end
+
+      def laid(colour, hiding, ground, coats)
         absorptions = Spectrum.of(colour).map { |value| KubelkaMunk.absorption(value) }
         scatter = scatter(absorptions, hiding) * coats
         under = Spectrum.of(ground)
@@ -29,6 +36,8 @@ module GreenPlinth
         rest = [colour, ground].map { |one| Spectrum.rest(one) }.transpose.map { |own, below| (own * (1 - shows)) + (below * shows) }
         Light.hex(Observer.xyz(bands).zip(rest).map(&:sum))
       end
+
+      private_class_method :laid
 
       # @return [Float] the share of the ground's contrast that is taken away
       def hidden(absorptions, scatter)

@@ -13,13 +13,13 @@ module GreenPlinth
       TOGETHER = 3000
 
       # One answer. parts: [index of the paint, parts] in the order of the paints; colour "#rrggbb"; difference ΔE00.
-      Found = Struct.new(:parts, :colour, :difference) do
+      Nearest = Struct.new(:parts, :colour, :difference) do
         # @return [Array] the nearer first; of those that look the same the one of fewer paints and parts
         def rank = [difference.round(6), parts.size, parts.sum(&:last), parts]
       end
 
       # @param wanted [String] "#rrggbb"
-      # @param paints [Array<Mixing::Part>] their shares count for nothing
+      # @param paints [Array<PaintMix::Paint>] their shares count for nothing
       # @param most_parts [Integer]
       def initialize(wanted, paints, most_parts: MOST_PARTS)
         @wanted = Lab.of(wanted)
@@ -28,7 +28,7 @@ module GreenPlinth
       end
 
       # @param count [Integer]
-      # @return [Array<Found>] the nearest first
+      # @return [Array<Nearest>] the nearest first
       def nearest(count = 5)
         @count = count
         @found = []
@@ -48,10 +48,10 @@ module GreenPlinth
           waiting << mixes if mixes.count.positive?
           next if waiting.sum(&:count) < TOGETHER
 
-          take(Mixes.joined(waiting))
+          take(Candidates.joined(waiting))
           waiting = []
         end
-        take(Mixes.joined(waiting)) if waiting.any?
+        take(Candidates.joined(waiting)) if waiting.any?
       end
 
       def take(mixes)
@@ -62,7 +62,7 @@ module GreenPlinth
         tones = mixes.xyz
         more = near.exactly(tones).first(@count).map do |at, difference|
           paints, ratio = mixes.told(at)
-          Found.new(paints.zip(@ratios[ratio]), Light.hex(tones.map { |channel| channel[at] }), difference)
+          Nearest.new(paints.zip(@ratios[ratio]), Light.hex(tones.map { |channel| channel[at] }), difference)
         end
         @found = (@found + more).sort_by(&:rank).first(@count)
       end

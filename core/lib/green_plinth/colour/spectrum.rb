@@ -13,30 +13,18 @@ module GreenPlinth
       # How little missing the colour counts for, where the limits keep it from being met.
       SLACK = 1e-9
 
-      @known = {}
-      @lock = Mutex.new
+      KEPT = Kept.new
+      private_constant :KEPT
 
       module_function
 
       # @param hex [String]
       # @return [Array<Float>] reflectances of Observer::BANDS bands, DARKEST..1
-      def of(hex)
-        code = hex.downcase
-        @lock.synchronize { @known[code] } || recovered(Light.xyz(code)).freeze.tap { |bands| @lock.synchronize { keep(code, bands) } }
-      end
+      def of(hex) = hex.downcase.then { |code| KEPT.fetch(code) { recovered(Light.xyz(code)).freeze } }
 
       # @return [Array(Float, Float, Float)] XYZ that the colour has beyond its spectrum: nothing, unless it is darker or purer
       #   than paint can be
       def rest(hex) = Light.xyz(hex).zip(Observer.xyz(of(hex))).map { |asked, met| asked - met }
-
-      # So many colours are kept in mind.
-      MOST = 2000
-
-      def keep(code, bands)
-        @known.clear if @known.size >= MOST
-        @known[code] = bands
-      end
-      private_class_method :keep
 
       def recovered(xyz)
         held = {}
@@ -57,7 +45,7 @@ module GreenPlinth
         return (0...Observer::BANDS).map { |band| held[band] } if free.empty?
 
         rows = Observer::ROWS.map { |row| row.values_at(*free) }
-        slopes = Slopes.new(free, held)
+        slopes = Smoothness.new(free, held)
         base = slopes.solve(slopes.brought)
         ways = rows.map { |row| slopes.solve(row) }
         missing = xyz.each_index.map { |i| xyz[i] - held.sum { |band, value| Observer::ROWS[i][band] * value } - dot(rows[i], base) }
@@ -78,7 +66,7 @@ module GreenPlinth
 
       # The squared slopes between neighbouring bands as a system of equations: each free band stands in it with its neighbours
       # alone, so that it is solved from one end to the other (Thomas's elimination).
-      class Slopes
+      class Smoothness
         # Keeps the system solvable while no band is held; far too little to be seen.
         EASE = 1e-6
 
@@ -112,7 +100,7 @@ module GreenPlinth
 
         def neighbours(band) = [band - 1, band + 1].select { |near| near.between?(0, Observer::BANDS - 1) }
       end
-      private_constant :Slopes
+      private_constant :Smoothness
     end
   end
 end

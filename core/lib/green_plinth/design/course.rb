@@ -28,7 +28,7 @@ module GreenPlinth
       def own_thickness_mm = data["thickness_mm"]
 
       # @return [Float, nil] mm as the maker says, else the usual layer of its material
-      def thickness_mm = own_thickness_mm || material&.reference_mm
+      def thickness_mm = own_thickness_mm || material&.usual_mm
 
       # @return [Array(Float, Float), nil] mm as the maker says
       def own_grain_mm = data["grain_mm"]

@@ -4,8 +4,7 @@ module GreenPlinth
   class Design
     # One of the file's own recipes by parts.
     class Mix < Part
-      # @return [Array<String>] keys of what it is stirred up from
-      def materials = data["parts"].map { |part| part["material"] }
+      include Catalogue::Stirred
     end
   end
 end

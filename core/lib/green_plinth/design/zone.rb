@@ -6,7 +6,7 @@ module GreenPlinth
     class Zone < Part
       include Coursed
 
-      reads :represents
+      reads :represents, :tone
 
       # @return [Kinds::Kind]
       def ground = @ground ||= kinds.of("grounds", data["ground"])

@@ -13,14 +13,11 @@ module GreenPlinth
       weight 30
 
       HEADERS = %w[material name colour amount unit packs pack_amount pack_unit cost_minor used_minor].freeze
-      # A cell that begins with one of these, or with one after white space, would run as a formula in a spreadsheet.
-      FORMULA = /\A(?:[[:space:]]*[=+\-@]|[\t\r])/
-
       # @return [String] RFC 4180
       def write
         CSV.generate(row_sep: "\r\n") do |csv|
           csv << HEADERS
-          @evaluation.quantities.each { |line| csv << row(line).map { |cell| safe(cell) } }
+          @evaluation.quantities.each { |line| csv << row(line).map { |cell| Files::Cell.safe(cell) } }
         end
       end
 
@@ -31,8 +28,6 @@ module GreenPlinth
         [line.material, line.name, line.colour, line.amount&.round(2), line.unit, line.packs, pack["amount"] || (pack["size_mm"] && 1),
           pack["unit"], line.cost_minor, line.used_minor]
       end
-
-      def safe(cell) = cell.is_a?(String) && cell.match?(FORMULA) ? "'#{cell}" : cell
     end
   end
 end

@@ -12,8 +12,7 @@ module GreenPlinth
       STAGES = %w[handle_h dry_h full_h].freeze
       # What a material can do without, whatever others of its family have.
       SPARE = %w[pack note hazards sources what traits window_note windows school least_share chips_on holds_on quicker instead
-                 lifts_from over_greenery
-treated].freeze
+                 lifts_from over_greenery treated mix_parts least_batch_g tinting hiding keeps_months].freeze
 
       # @param catalogue [Catalogue] what the entries may name besides each other
       def initialize(catalogue)

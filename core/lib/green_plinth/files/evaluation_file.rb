@@ -16,6 +16,7 @@ module GreenPlinth
         { "format" => "green-plinth-evaluation/1", "title" => @design.title, "plinth" => plinth, "relief" => relief, "waters" => waters,
           "balance" => balance, "composition" => composition, "schools" => @design.schools.to_h, "steps" => steps, "schedule" => schedule,
           "infeasible" => @evaluation.infeasible&.message, "quantities" => @evaluation.quantities.map(&:to_h), "cost" => cost,
+          "mixing" => @evaluation.mix_cards.to_h, "palette" => @evaluation.palette.to_h,
           "units" => @evaluation.units.map(&:to_h),
           "snags" => @evaluation.snags.map(&:to_h) }
       end

@@ -9,6 +9,8 @@ module GreenPlinth
       PLINTH_FILE = File.join(DATA, "format", "plinth-file.schema.json")
       CATALOGUE_FILE = File.join(DATA, "format", "catalogue-file.schema.json")
 
+      STORES_FILE = File.join(DATA, "format", "stores-file.schema.json")
+
       # What a pattern asks for, by the last step of the schema's own pointer.
       PATTERNS = { "id" => "use small letters, digits, - and _, at most 40",
                    "moment" => "must be a moment like 2027-03-01T19:30, from 1900 to 2199",

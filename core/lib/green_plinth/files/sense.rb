@@ -47,13 +47,30 @@ module GreenPlinth
         @design.waters.each { |water| with_trait(water.medium_key, "fills_water", "water", "#{water.pointer}/medium") }
         @design.identified.each { |part| holding(part.glue, "#{part.pointer}/fixing/glue") }
         @design.courses.each { |course| course.mix ? mixed(course) : known(course.material_key, "#{course.pointer}/material") }
-        @design.mixes.each_value do |mix|
-          mix.materials.each_with_index { |key, index| known(key, "#{mix.pointer}/parts/#{index}/material") }
+        @design.mixes.each_value { |mix| stirred(mix) }
+      end
+
+      def stirred(mix)
+        mix.materials.each_with_index do |key, index|
+          pointer = "#{mix.pointer}/parts/#{index}/material"
+          other = key.start_with?(Catalogue::Stirred::PREFIX) ? key.delete_prefix(Catalogue::Stirred::PREFIX) : nil
+          next known(key, pointer) unless other
+
+          problem(pointer, "there is no mix #{other} in the file") unless @design.mixes.key?(other)
         end
+        return if (mix.mixes - @design.mixes.keys).any? || @design.catalogue[mix.key] || mix.materials.uniq == [Catalogue::Stirred::WATER]
+
+        problem("#{mix.pointer}/parts", "goes in a circle: a mix cannot be a part of itself") if circular?(mix)
+      end
+
+      def circular?(mix, above = [])
+        return true if above.include?(mix.id)
+
+        mix.mixes.any? { |id| @design.mixes[id]&.then { |inner| circular?(inner, [*above, mix.id]) } }
       end
 
       def known(key, pointer)
-        problem(pointer, "#{key} is not in the catalogue#{near(key)}") unless key.nil? || @catalogue[key] || WATER.include?(key)
+        problem(pointer, "#{key} is not in the catalogue#{near(key)}") unless key.nil? || @catalogue[key] || key == Catalogue::Stirred::WATER
       end
 
       # Of something with a body, sealed with something that sets.
@@ -65,10 +82,6 @@ module GreenPlinth
           problem("#{form.pointer}/seal/#{index}", "#{@catalogue.name(key)} is no coat: it does not set") if coat && !coat.sets?
         end
       end
-
-      # What every tap gives needs no catalogue.
-      WATER = %w[water].freeze
-      private_constant :WATER
 
       # @return [String] the nearest key, where one is near
       def near(key)

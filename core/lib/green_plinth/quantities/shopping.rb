@@ -25,7 +25,8 @@ module GreenPlinth
 
       # @return [Array<Line>] by family, then name
       def lines
-        uses = @steps.flat_map { |step| step.uses.flat_map { |use| bought(use) }.map { |use| [use, step] } }
+        bought = Bought.new(@catalogue)
+        uses = @steps.flat_map { |step| step.uses.flat_map { |use| bought.for(use) }.map { |use| [use, step] } }
         uses << [Use.new(material: @plinth, amount: @copies, unit: "piece"), nil] if @plinth
         # What is bought as a base is another thing than a board of the same.
         uses.group_by { |use, step| [use.material, use.colour, step.nil?] }.map { |(key, colour, _), pairs| line(key, colour, pairs) }
@@ -33,14 +34,6 @@ module GreenPlinth
       end
 
       private
-
-      # A mix is bought as its parts, each by its share of the volume.
-      def bought(use)
-        parts = @catalogue[use.material]&.[]("parts")
-        return [use] unless parts && use.amount
-
-        parts.map { |key, share| Use.new(material: key, amount: use.amount * share, unit: use.unit) }
-      end
 
       PLINTH = "/plinth"
       private_constant :PLINTH
@@ -65,15 +58,8 @@ module GreenPlinth
         [uses.sum { |use| in_unit(use, sold, material) }, sold]
       end
 
-      def in_unit(use, sold, material)
-        density = material.density_wet || material.density_dry
-        return use.amount if use.unit == sold || density.nil?
-        return use.amount * density if use.unit == "ml" && sold == "g"
-        return use.amount / density if use.unit == "g" && sold == "ml"
-        return use.amount * 10 / material.reference_mm if use.unit == "ml" && sold == "cm2" # 1 ml lies 1 cm² wide and 10 mm thick
-
-        use.amount
-      end
+      # What cannot be told so is taken as it is.
+      def in_unit(use, sold, material) = Units.convert(use.amount, use.unit, sold, material) || use.amount
 
       def packed(material, amount, unit, uses)
         pack = material.pack

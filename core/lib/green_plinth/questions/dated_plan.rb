@@ -6,8 +6,9 @@ module GreenPlinth
     # was computed on the way to them. Plain data, so that it can be kept with the build and read again; minutes of Moment.
     class DatedPlan
       # A step and its dates. possible: the earliest minute at which all it waits for allows it; slack_min: by how much it may
-      # slip before the build does; cautions: sentences; node: how the scheduler knows it.
-      Planned = Struct.new(:id, :title, :hands_on_min, :tail_min, :cautions, :start, :possible, :slack_min, :node, keyword_init: true) do
+      # slip before the build does; cautions: sentences; node: how the scheduler knows it; takes: what it uses up, as data.
+      Planned = Struct.new(:id, :title, :hands_on_min, :tail_min, :cautions, :start, :possible, :slack_min, :node, :takes,
+        keyword_init: true) do
         def finish = start + node.hands_on_min
       end
 
@@ -38,7 +39,8 @@ module GreenPlinth
       def steps
         @steps ||= to_h["steps"].map do |row|
           Planned.new(id: row["id"], title: row["title"], hands_on_min: row["hands_on_min"], tail_min: row["tail_min"],
-            cautions: row["cautions"], start: row["start"], possible: row["possible"], slack_min: row["slack_min"], node: node(row))
+            cautions: row["cautions"], start: row["start"], possible: row["possible"], slack_min: row["slack_min"], node: node(row),
+            takes: row["takes"] || [])
         end
       end
 
@@ -94,9 +96,12 @@ module GreenPlinth
           { "id" => step.id, "title" => step.title, "hands_on_min" => step.hands_on_min, "tail_min" => step.tail_min,
             "cautions" => @evaluation.catalogue.caution_lines(step.cautions), "start" => @answer.start(step.id),
             "possible" => timeline.possible_from[step.id], "slack_min" => @answer.slack[step.id], "done" => node.done?, "at" => node.at,
-            "not_before" => node.not_before, "stay_min" => node.stay_min,
+            "not_before" => node.not_before, "stay_min" => node.stay_min, "takes" => takes[step.id],
             "after" => node.after.map { |wait| [@network.places[wait.first], wait.at_least_min, wait.at_most_min] } }.compact
         end
+
+        # What has to be there by then: material, colour, amount and unit of each.
+        def takes = @takes ||= @evaluation.takes
 
         def timeline = @timeline ||= Timeline.new(@evaluation.steps, @answer)
 

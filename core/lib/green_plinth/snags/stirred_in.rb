@@ -16,8 +16,8 @@ module GreenPlinth
 
       def judged(texture, coat)
         parts = texture.material&.[]("parts") or return
-        body = parts.keys.max_by { |key| catalogue[key]&.trait?("body") ? parts[key] : 0 }
-        return unless parts.keys.any? { |key| catalogue[key]&.trait?("tints") } && primes?(coat)
+        body = parts.max_by { |part| catalogue[part["material"]]&.trait?("body") ? part["share"] : 0 }["material"]
+        return unless parts.any? { |part| catalogue[part["material"]]&.trait?("tints") } && primes?(coat)
 
         snag(texture.pointer, "The colour stirred into #{texture.name} on #{texture.host.name} is lost: #{coat.name} goes over it.",
           (put("use plain #{catalogue.name(body)}", "#{texture.pointer}/material", body) if catalogue[body]&.trait?("body")),

@@ -4,8 +4,6 @@ module GreenPlinth
   module Waters
     # What to measure for one pour: two-part resin by mass and volume, tint by the drop.
     module PourCard
-      # Source: European Pharmacopoeia 2.1.1, the drop-measurer: 20 drops make 1 ml.
-      DROPS_PER_ML = 20
       # Left in the cup and on the stick (typical, from memory).
       WASTE = 1.10
 
@@ -19,7 +17,7 @@ module GreenPlinth
         mix = medium.wet_volume(volume_ml) * WASTE
         per10 = water.tint_drops
         { "mix_ml" => mix.round(2), "parts" => parts(medium, mix), "drops" => per10 && (per10 * mix / 10).round,
-          "tint_ml" => per10 && (per10 * mix / 10 / DROPS_PER_ML).round(2) }
+          "tint_ml" => per10 && (per10 * mix / 10 * Catalogue::Measures::DROP_ML).round(2) }
       end
 
       # Parts by mass, where the catalogue knows the medium's ratio; the label of the resin at hand overrules it.

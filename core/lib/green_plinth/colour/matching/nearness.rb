@@ -22,7 +22,7 @@ module GreenPlinth
           @limit = limit
         end
 
-        # @param mixes [Mixes]
+        # @param mixes [Candidates]
         # @return [Numo::Int32] which of them may be as bright: by Y alone, as it is
         def bright(mixes)
           least, most = mixes.bounds(1)
@@ -30,7 +30,7 @@ module GreenPlinth
           ((most >= luminance(@wanted.l - reach)) & (least <= luminance(@wanted.l + reach))).where
         end
 
-        # @param mixes [Mixes]
+        # @param mixes [Candidates]
         # @return [Numo::Int32] which of them may be as near, by all that is known before they are looked at
         def coloured(mixes)
           x, y, z = (0..2).map { |channel| mixes.bounds(channel).map { |bound| root(bound, channel) } }

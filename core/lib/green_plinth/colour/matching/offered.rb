@@ -8,7 +8,7 @@ module GreenPlinth
         # absorptions: K/S, paints × bands; tones: XYZ, paints × 3; rests: of their spectra, paints × 3; strengths.
         attr_reader :absorptions, :tones, :rests, :strengths
 
-        # @param paints [Array<Mixing::Part>]
+        # @param paints [Array<PaintMix::Paint>]
         def initialize(paints)
           rows = ->(&of) { Numo::DFloat[*paints.map(&of)] }
           @absorptions = rows.call { |paint| Spectrum.of(paint.colour).map { |value| KubelkaMunk.absorption(value) } }

@@ -27,12 +27,12 @@ module GreenPlinth
 
         # @param ratio [Array<Integer>] parts
         # @param number [Integer] that it is known by
-        # @return [Mixes] of all sets in this ratio
+        # @return [Candidates] of all sets in this ratio
         def mixes(ratio, number)
           strengths = offered.alike? ? [Numo::DFloat[1.0]] * size : members.map { |indices| offered.strengths[indices] }
           weights = strengths.zip(ratio).map { |strength, parts| strength * parts }
           whole = weights.reduce(:+)
-          Mixes.new(self, nil, weights.map { |weight| weight / whole }, Numo::Int32[number])
+          Candidates.new(self, nil, weights.map { |weight| weight / whole }, Numo::Int32[number])
         end
 
         private
@@ -47,7 +47,7 @@ module GreenPlinth
           @tilt = members.zip(rests).map { |indices, rest| summed(steep * offered.absorptions[indices, true], rest) }.transpose
         end
 
-        def summed(bands, rests) = Mixes.summed(bands).zip(rests).map { |sum, rest| sum + rest }
+        def summed(bands, rests) = Candidates.summed(bands).zip(rests).map { |sum, rest| sum + rest }
         def channels(table) = (0..2).map { |channel| table[true, channel].dup }
       end
     end

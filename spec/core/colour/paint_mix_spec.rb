@@ -3,8 +3,8 @@
 require "prop_check"
 
 # What a mix is forecast to look like.
-RSpec.describe GreenPlinth::Colour::Mixing do
-  def part(colour, share = 1, strength = nil) = described_class::Part.new(colour, share, strength)
+RSpec.describe GreenPlinth::Colour::PaintMix do
+  def part(colour, share = 1, strength = nil) = described_class::Paint.new(colour, share, strength)
   def mixed(*parts) = described_class.colour(parts.map { |one| part(*one) })
   def codes(hex) = hex.delete("#").scan(/../).map(&:hex)
   def colours = PropCheck::Generators.tuple(*([PropCheck::Generators.choose(0..255)] * 3)).map { |rgb| format("#%02x%02x%02x", *rgb) }

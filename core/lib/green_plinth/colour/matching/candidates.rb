@@ -3,8 +3,8 @@
 module GreenPlinth
   module Colour
     class Matching
-      # Mixes of sets of paints: between which X, Y and Z each of them lies, and which they are.
-      class Mixes
+      # Candidates of sets of paints: between which X, Y and Z each of them lies, and which they are.
+      class Candidates
         ROWS = Observer::ROWS.map { |row| Numo::DFloat[*row].freeze }.freeze
         private_constant :ROWS
 
@@ -12,8 +12,8 @@ module GreenPlinth
         # @return [Array<Numo::DFloat>] X, Y and Z of each
         def self.summed(bands) = ROWS.map { |row| bands.mulsum(row, 1) }
 
-        # @param several [Array<Mixes>] of the same sets
-        # @return [Mixes] all of them
+        # @param several [Array<Candidates>] of the same sets
+        # @return [Candidates] all of them
         def self.joined(several)
           return several.first if several.size == 1
 
@@ -40,9 +40,9 @@ module GreenPlinth
         def all = Numo::Int32.new(count).seq
 
         # @param at [Numo::Int32] of its mixes
-        # @return [Mixes] those alone
+        # @return [Candidates] those alone
         def picked(at)
-          Mixes.new(sets, rows ? rows[at] : at, shares.map { |share| share.size > 1 ? share[at] : Numo::DFloat.zeros(at.size) + share },
+          Candidates.new(sets, rows ? rows[at] : at, shares.map { |share| share.size > 1 ? share[at] : Numo::DFloat.zeros(at.size) + share },
             ratios.size > 1 ? ratios[at] : Numo::Int32.zeros(at.size) + ratios)
         end
 
@@ -61,7 +61,7 @@ module GreenPlinth
         def xyz
           k = mixed(sets.offered.absorptions)
           rests = mixed(sets.offered.rests)
-          Mixes.summed(k + 1 - Numo::NMath.sqrt(k * (k + 2))).each_with_index.map { |sum, channel| sum + rests[true, channel] }
+          Candidates.summed(k + 1 - Numo::NMath.sqrt(k * (k + 2))).each_with_index.map { |sum, channel| sum + rests[true, channel] }
         end
 
         # @param index [Integer]

@@ -4,20 +4,20 @@ module GreenPlinth
   module Colour
     # What paints stirred together come to: the K/S of their spectra, each by its share of the whole times its tinting strength
     # (single-constant Kubelka–Munk). A forecast: pigments are not known by their colour alone.
-    module Mixing
+    module PaintMix
       # One paint of a mix. colour: "#rrggbb"; share: of the volume, in any unit; strength: how strongly it tints beside others,
       # 1 where nobody knows.
-      Part = Struct.new(:colour, :share, :strength) do
+      Paint = Struct.new(:colour, :share, :strength) do
         def weight = share * (strength || 1.0)
       end
 
       module_function
 
-      # @param parts [Array<Part>] at least one
+      # @param parts [Array<Paint>] at least one
       # @return [String] "#rrggbb"
       def colour(parts) = Light.hex(xyz(parts))
 
-      # @param parts [Array<Part>]
+      # @param parts [Array<Paint>]
       # @return [Array(Float, Float, Float)] XYZ
       def xyz(parts)
         whole = parts.sum(&:weight)
