@@ -114,3 +114,60 @@ RSpec.describe GreenPlinth::Mixes do
     end
   end
 end
+
+RSpec.describe GreenPlinth::Mixes::Poured do
+  let(:resin) { GreenPlinth::Mixes::Formula.of("two_part_resin", catalogue, {}) }
+  # 20 g of resin and 10 g of hardener.
+  let(:card) { GreenPlinth::Mixes::MixCard.new(resin, 30.0) }
+
+  def poured(*grams, **more) = described_class.new(card, grams, **more)
+
+  it "is right within its tolerance, and waits for what is not poured yet" do
+    expect(poured(20.5, nil).parts.map(&:state)).to eq(%w[right to_pour])
+    expect(poured(20.5, 9.8)).to have_attributes(whole_g: 30.0, saved?: true)
+    expect(poured(18.0, nil).parts.first.state).to eq("short")
+  end
+
+  # 12 g of hardener ask for 24 g of resin: 36 g in all.
+  it "says what the others must become when one was poured over" do
+    saved = poured(20.0, 12.0)
+    expect(saved.whole_g).to be_within(1e-9).of(36)
+    expect(saved.parts.map { |part| [part.becomes_g.round(6), part.state] }).to eq([[24, "short"], [12, "right"]])
+    expect(saved).to be_saved
+  end
+
+  it "says that nothing can save it where there is no more of the other, or it would be more than twice as much" do
+    expect(poured(20.0, 12.0, settled: [0])).not_to be_saved
+    expect(poured(20.0, 21.0)).not_to be_saved
+    expect(poured(20.0, 20.0)).to be_saved
+  end
+end
+
+RSpec.describe GreenPlinth::Mixes::Copied do
+  def recipe(key, *materials)
+    GreenPlinth::Catalogue::Recipe.new(key, { "name" => key, "parts" => materials.map { |one| { "material" => one, "amount" => 1 } } })
+  end
+
+  let(:recipes) { [recipe("base", "acrylic_paint"), recipe("bank", "mix:base", "water")].to_h { |one| [one.id, one] } }
+
+  def copied(file, key = "bank")
+    name, patch = described_class.new(file, recipes).of(key)
+    [name, GreenPlinth::Patch.apply(file, patch)]
+  end
+
+  it "brings what it is of along, and leaves a valid file" do
+    name, file = copied(JSON.parse(JSON.generate(plain_file)))
+    expect([name, file["mixes"].map { |mix| mix["id"] }]).to eq(["mix:bank", %w[base bank]])
+    expect { design(file) }.not_to raise_error
+  end
+
+  it "uses what was copied before, and takes another id where the recipe has changed or the id is taken" do
+    _, file = copied(JSON.parse(JSON.generate(plain_file)))
+    expect(copied(file)).to eq(["mix:bank", file])
+    file["mixes"][0]["parts"][0]["amount"] = 2
+    name, changed = copied(file)
+    expect([name, changed["mixes"].map { |mix| mix["id"] }]).to eq(["mix:bank-2", %w[base bank base-2 bank-2]])
+    taken = JSON.parse(JSON.generate(plain_file(zones: [zone(course("earth_paste", id: "base"))])))
+    expect(copied(taken, "base").first).to eq("mix:base-2")
+  end
+end

@@ -26,6 +26,7 @@ module ServerSpec
   def clear
     database[:builds].delete
     database[:que_jobs].delete
+    database[:jars].delete
     @begun = nil if [:own_entries, :dryings].sum { |table| database[table].delete }.positive?
   end
 

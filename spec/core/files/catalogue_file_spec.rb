@@ -19,8 +19,8 @@ RSpec.describe GreenPlinth::Files::CatalogueFile do
   end
 
   it "reads what it writes" do
-    text = described_class.write("materials" => { "bog_paste" => paste }, "techniques" => {})
-    expect(described_class.new(catalogue).read(text)).to eq("materials" => { "bog_paste" => paste }, "techniques" => {})
+    text = described_class.write("materials" => { "bog_paste" => paste }, "techniques" => {}, "recipes" => {})
+    expect(described_class.new(catalogue).read(text)).to eq("materials" => { "bog_paste" => paste }, "techniques" => {}, "recipes" => {})
   end
 
   # what is wrong => pointer and words of the problem

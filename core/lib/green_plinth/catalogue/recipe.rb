@@ -6,6 +6,9 @@ module GreenPlinth
     #   id: its key; data: as in a catalogue file
     Recipe = Struct.new(:id, :data) do
       include Stirred
+
+      def name = data["name"]
+      def to_h = data.merge("key" => id)
     end
   end
 end

@@ -2,11 +2,11 @@
 
 module GreenPlinth
   module Files
-    # green-plinth-catalogue/1: materials and techniques of a maker's own, to keep and to share. Held to the same checks as
+    # green-plinth-catalogue/1: materials, techniques and recipes of a maker's own, to keep and to share. Held to the same checks as
     # those that ship.
     class CatalogueFile
       FORMAT = "green-plinth-catalogue/1"
-      KINDS = %w[materials techniques].freeze
+      KINDS = %w[materials techniques recipes].freeze
       RANGES = %w[open_min handle_h next_h dry_h full_h grain_mm cure_s_per_mm].freeze
       # Drying goes through these in turn: none is over before the one before it. Next work may come at any of them.
       STAGES = %w[handle_h dry_h full_h].freeze
@@ -20,7 +20,7 @@ module GreenPlinth
       end
 
       # @param text [String] JSON
-      # @return [Hash] "materials" and "techniques" by key; raises InvalidFile with every problem found
+      # @return [Hash] "materials", "techniques" and "recipes" by key; raises InvalidFile with every problem found
       def read(text)
         file = Json.parse(text)
         found = problems(file)
@@ -48,6 +48,7 @@ module GreenPlinth
         @problems = []
         @own["materials"].each { |key, data| material(data, "/materials/#{key}") }
         @own["techniques"].each { |key, data| technique(data, "/techniques/#{key}") }
+        @own["recipes"].each { |key, data| recipe(Catalogue::Recipe.new(key, data), "/recipes/#{key}") }
         @problems
       end
 
@@ -70,6 +71,26 @@ module GreenPlinth
         tags(data["cautions"], "#{pointer}/cautions")
         blanks(data["title"], "#{pointer}/title")
       end
+
+      def recipe(recipe, pointer)
+        recipe.materials.each_with_index do |key, index|
+          at = "#{pointer}/parts/#{index}/material"
+          next if key == Catalogue::Stirred::WATER
+
+          mix = key.start_with?(Catalogue::Stirred::PREFIX)
+          known(mix ? "recipes" : "materials", mix ? key.delete_prefix(Catalogue::Stirred::PREFIX) : key, at)
+        end
+        problem("#{pointer}/parts", "goes in a circle: a recipe cannot be a part of itself") if circular?(recipe)
+        problem("#{pointer}/parts", "there is nothing in it but water") if recipe.materials.uniq == [Catalogue::Stirred::WATER]
+      end
+
+      def circular?(recipe, above = [])
+        return true if above.include?(recipe.id)
+
+        recipe.mixes.any? { |key| recipe_of(key)&.then { |inner| circular?(inner, [*above, recipe.id]) } }
+      end
+
+      def recipe_of(key) = @own["recipes"][key]&.then { |data| Catalogue::Recipe.new(key, data) } || @catalogue.recipes[key]
 
       # Low, typical, high.
       def ordered(data, pointer)

@@ -38,6 +38,10 @@ module GreenPlinth
       register Resources::WhatNow
       register Resources::Planning
       register Resources::Dryings
+      register Resources::Stores
+      register Resources::Mixing
+      register Resources::Provisioning
+      register Resources::Preferences
       register Resources::Live
       register Resources::Inquiries
       register Resources::Whole

@@ -16,7 +16,11 @@ module GreenPlinth
         @memory = Memory.new
         @plans = Plans.new(store, self)
         @telling = Telling.new
+        @stockroom = Stockroom.new(store, self)
       end
+
+      # @return [Stockroom] what is on the shelf
+      attr_reader :stockroom
 
       # @return [Telling] what pages were told last
       attr_reader :telling

@@ -4,12 +4,13 @@ require "zip"
 
 module GreenPlinth
   module Server
-    # All that makers have put in, as one zip of open files: builds/*.json (plinth files), catalogue.json (own materials and
-    # techniques) and dryings.json (how long things took). Taken in, builds are added to those that are there; own entries and
-    # notes that are there already stay as they are.
+    # All that makers have put in, as one zip of open files: builds/*.json (plinth files), catalogue.json (own materials,
+    # techniques and recipes), stores.json (what is on the shelf) and dryings.json (how long things took). Taken in, builds are added
+    # to those that are there; own entries, jars and notes that are there already stay as they are.
     class Everything
       CATALOGUE = "catalogue.json"
       DRYINGS = "dryings.json"
+      STORES = "stores.json"
       # As many files, and so much unpacked, bytes.
       MOST_FILES = 2000
       MOST_BYTES = 200_000_000
@@ -24,6 +25,7 @@ module GreenPlinth
         Zip::OutputStream.write_buffer do |zip|
           @desk.shelf.each { |build| put(zip, "builds/#{build.id}.json", @desk.find(build.id).file) }
           put(zip, CATALOGUE, { "format" => Files::CatalogueFile::FORMAT }.merge(@desk.workshop.own))
+          put(zip, STORES, { "format" => Files::StoresFile::FORMAT, "jars" => @desk.stockroom.data })
           put(zip, DRYINGS, @desk.workshop.notes.map { |note| note.except(:id) })
         end.string
       end
@@ -40,6 +42,7 @@ module GreenPlinth
         taken = Taken.new([], [], 0, [])
         entries(files[CATALOGUE], taken) if files[CATALOGUE]
         notes(files[DRYINGS], taken) if files[DRYINGS]
+        jars(files[STORES], taken) if files[STORES]
         files.each { |name, text| build(name, text, taken) if name.match?(%r{\Abuilds/[^/]+\.json\z}) }
         taken
       end
@@ -84,6 +87,14 @@ module GreenPlinth
         taken.entries.concat(fresh.values.flat_map(&:keys))
       rescue InvalidFile => e
         taken.left << { "file" => CATALOGUE, "reason" => e.problems.first.to_s }
+      end
+
+      # Those that are there already, to the letter, stay as they are.
+      def jars(text, taken)
+        fresh = Files::StoresFile.new(@desk.catalogue).read(text) - @desk.stockroom.data
+        @desk.stockroom.add(fresh) if fresh.any?
+      rescue InvalidFile => e
+        taken.left << { "file" => STORES, "reason" => e.problems.first.to_s }
       end
 
       def notes(text, taken)

@@ -19,12 +19,15 @@ module GreenPlinth
         @store = store
         @versions = {}
         @lock = Mutex.new
-        @restocked, @told, @returned, @inquiries = [], [], [], []
+        @restocked, @stored, @told, @returned, @inquiries = [], [], [], [], []
         Thread.new { listen(pause) }
       end
 
       # Calls the block whenever own entries or notes of drying may have changed.
       def on_restocked(&block) = @lock.synchronize { @restocked << block }
+
+      # Calls the block whenever the stores or preferences may have changed.
+      def on_stored(&block) = @lock.synchronize { @stored << block }
 
       # Calls the block with a build and its version at each change; version 0: it was deleted.
       def on_news(&block) = @lock.synchronize { @told << block }
@@ -54,6 +57,7 @@ module GreenPlinth
       def heard(channel, payload)
         case channel
         when Store::RESTOCKED then restocked
+        when Store::STORED then @lock.synchronize { @stored.dup }.each(&:call)
         when Store::INQUIRIES then @lock.synchronize { @inquiries.dup }.each { |block| block.call(JSON.parse(payload)) }
         else publish(*payload.split.map(&:to_i))
         end

@@ -8,6 +8,7 @@ module GreenPlinth
       include Stock
       include Settings
       include Inquiries
+      include Jars
 
       # A build row: id, version, position, sample_key, summary, told_by, file, labels of what undo and redo would do, updated_at,
       # and deleted_at of one that was thrown away.
@@ -164,18 +165,19 @@ module GreenPlinth
         end
       end
 
-      # Channels that the database tells changes on: of builds, and of the workshop's own entries and notes; see Inquiries, too.
+      # Channels that the database tells changes on: of builds, of the workshop's own entries and notes, and of its stores and
+      # preferences; see Inquiries, too.
       CHANGED = "builds"
       RESTOCKED = "workshop"
+      STORED = "stores"
 
       # Calls the block with the channel and its payload at each change that any process makes ("id version" of a build, JSON of an
       # inquiry);
       # never returns, raises when the connection is lost.
       # @param ready [#call] called once when it listens
       def listen(ready:)
-        @db.listen([CHANGED, RESTOCKED, INQUIRIES], loop: true, after_listen: ->(_connection) { ready.call }) do |channel, _pid, payload|
-          yield(channel, payload)
-        end
+        told = ->(channel, _pid, payload) { yield(channel, payload) }
+        @db.listen([CHANGED, RESTOCKED, STORED, INQUIRIES], loop: true, after_listen: ->(_connection) { ready.call }, &told)
       end
 
       # @return [Hash{Integer => Integer}] by build

@@ -2,8 +2,8 @@
 
 module GreenPlinth
   module Server
-    # The catalogue as this workshop has it: what ships, over it the maker's own materials and techniques, and how long things
-    # have been seen to dry here.
+    # The catalogue as this workshop has it: what ships, over it the maker's own materials, techniques and recipes, and how long
+    # things have been seen to dry here.
     class Workshop
       # @param store [Store]
       # @param shipped [Catalogue]
@@ -19,7 +19,7 @@ module GreenPlinth
       # @return [String] of what the maker has added, the same in every process that has read the same
       attr_reader :fingerprint
 
-      # @return [Hash] "materials" and "techniques" of the maker's own, by key
+      # @return [Hash] "materials", "techniques" and "recipes" of the maker's own, by key
       attr_reader :own
 
       # @param entries [Hash] of the same shape, added to or put in place of what is there
@@ -74,7 +74,7 @@ module GreenPlinth
         @stock = stock
         @own = stock.first
         @fingerprint = Digest::SHA256.hexdigest(JSON.generate(stock))[0, 16]
-        @catalogue = @shipped.with(own["materials"], own["techniques"], history(stock.last))
+        @catalogue = @shipped.with(own["materials"], own["techniques"], history(stock.last), recipes: own["recipes"])
         true
       end
 
@@ -89,13 +89,19 @@ module GreenPlinth
       def shipped?(kind, key) = @shipped.public_send(kind).key?(key)
 
       def users_of(kind, key)
-        quoted = JSON.generate(key)
-        builds = @store.all.select { |build| JSON.generate(@store.find(build.id).file).include?(quoted) }
-          .map { |build| "“#{build.summary["title"]}”" }
+        # A file that uses a recipe has a copy of its own.
+        stands_alone = kind == "recipes"
+        quoted = JSON.generate(stands_alone ? Catalogue::Stirred::PREFIX + key : key)
+        builds = stands_alone ? [] : builds_with(quoted)
         entries = own.flat_map do |other, list|
           list.select { |name, data| [other, name] != [kind, key] && JSON.generate(data).include?(quoted) }.keys
         end
         builds + entries
+      end
+
+      def builds_with(quoted)
+        @store.all.select { |build| JSON.generate(@store.find(build.id).file).include?(quoted) }
+          .map { |build| "“#{build.summary["title"]}”" }
       end
     end
   end

@@ -42,8 +42,8 @@ module GreenPlinth
         # @param at [Numo::Int32] of its mixes
         # @return [Candidates] those alone
         def picked(at)
-          Candidates.new(sets, rows ? rows[at] : at, shares.map { |share| share.size > 1 ? share[at] : Numo::DFloat.zeros(at.size) + share },
-            ratios.size > 1 ? ratios[at] : Numo::Int32.zeros(at.size) + ratios)
+          each = ->(vector, type) { vector.size > 1 ? vector[at] : type.zeros(at.size) + vector }
+          Candidates.new(sets, rows ? rows[at] : at, shares.map { |share| each[share, Numo::DFloat] }, each[ratios, Numo::Int32])
         end
 
         # @param channel [Integer] 0 X, 1 Y, 2 Z

@@ -16,7 +16,7 @@ module GreenPlinth
           app.post("/api/catalogue/own") do
             entries = Files::CatalogueFile.new(desk.catalogue).read(request.body.read.to_s)
             desk.stock(entries)
-            json_body({ "materials" => entries["materials"].keys, "techniques" => entries["techniques"].keys })
+            json_body(entries.transform_values(&:keys))
           end
 
           app.get("/api/catalogue/:kind/:key") { json_body(entry.to_h.merge("own" => own?)) }
@@ -46,7 +46,7 @@ module GreenPlinth
 
           def entries_as_data(catalogue)
             { "materials" => catalogue.materials.each_value.map { |material| material_as_data(material) },
-              "techniques" => listed(catalogue.techniques, "title", "look"), "things" => things(catalogue),
+              "techniques" => listed(catalogue.techniques, "title", "look"), "recipes" => recipes(catalogue), "things" => things(catalogue),
               "plinths" => catalogue.sizes["plinths"],
               "railways" => catalogue.railways.map { |name, railway| { "name" => name, "ratio" => railway["ratio"] } } }
           end
@@ -78,6 +78,13 @@ module GreenPlinth
           def things(catalogue)
             listed(catalogue.things, "name", "label", "measure", "drawn_as")
               .map { |thing| thing.merge("laid" => catalogue.things[thing["key"]].key?("size_mm")) }
+          end
+
+          # To pick from; what is in them is told by the recipes themselves.
+          def recipes(catalogue)
+            catalogue.recipes.map do |key, recipe|
+              { "key" => key, "name" => recipe.name, "colour" => catalogue.stirred[recipe.key]&.colour }
+            end
           end
 
           def listed(entries, *members)

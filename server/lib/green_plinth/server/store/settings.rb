@@ -7,11 +7,23 @@ module GreenPlinth
       module Settings
         # Who the password is of: one maker's workshop.
         ACCOUNT = "maker"
+        PREFERENCES = "preferences"
+        private_constant :PREFERENCES
 
         # A random secret of this installation, made once and shared by every process.
         def secret(name)
           settings_ds.insert_conflict.insert(name: name, value: SecureRandom.hex(64))
           settings_ds.where(name: name).get(:value)
+        end
+
+        # @return [Hash] as the maker chose; what was not chosen is not there
+        def preferences = settings_ds.where(name: PREFERENCES).get(:value)&.then { |text| JSON.parse(text) } || {}
+
+        # @param chosen [Hash]
+        def put_preferences(chosen)
+          value = JSON.generate(chosen)
+          settings_ds.insert_conflict(target: :name, update: { value: value }).insert(name: PREFERENCES, value: value)
+          @db.notify(STORED, payload: "")
         end
 
         # @return [String, nil] what the password hashes to, by argon2; nil: none is asked for

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Server
+    class Store
+      # What is on the shelf of the workshop.
+      module Jars
+        # @return [Array<Array(Integer, Hash)>] id and jar as a stores file has it, the oldest first
+        def jars = jars_ds.order(:id).select_map([:id, :data])
+
+        # @return [Hash, nil] one jar
+        def jar(id) = jars_ds.where(id: id).get(:data)
+
+        # @param jars [Array<Hash>] all of them, or none
+        # @return [Array<Integer>] their ids
+        def add_jars(jars)
+          @db.transaction { jars.map { |jar| jars_ds.insert(data: json(jar)) } }.tap { stored }
+        end
+
+        # @return [Boolean] whether there was one
+        def put_jar(id, jar)
+          jars_ds.where(id: id).update(data: json(jar), updated_at: Sequel::CURRENT_TIMESTAMP).positive?.tap { stored }
+        end
+
+        # @return [Boolean] whether there was one
+        def delete_jar(id) = jars_ds.where(id: id).delete.positive?.tap { stored }
+
+        # Several at once, while nobody else changes them.
+        # @yield [Array<Array(Integer, Hash)>] as they are; answers with those that change, by id, and those that are new
+        def change_jars
+          @db.transaction do
+            changed, fresh = yield(jars_ds.order(:id).for_update.select_map([:id, :data]))
+            changed.each { |id, jar| jars_ds.where(id: id).update(data: json(jar), updated_at: Sequel::CURRENT_TIMESTAMP) }
+            fresh.each { |jar| jars_ds.insert(data: json(jar)) }
+          end
+          stored
+        end
+
+        private
+
+        def stored = @db.notify(STORED, payload: "")
+        def jars_ds = @db[:jars]
+      end
+    end
+  end
+end

@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+RSpec.describe "The stores over HTTP" do
+  include Api
+
+  before { ServerSpec.clear }
+  after { ServerSpec.clear }
+
+  let(:paste) { { "material" => "earth_paste", "pack" => 200, "unit" => "ml", "full" => 1, "open" => 60, "opened_on" => "2027-02-01" } }
+  let(:file) { plain_file(title: "Bank", zones: [zone(course("earth_paste", id: "bed", thickness_mm: 2))]) }
+
+  def stores = get("/api/stores").then { answer }
+  def send_text(type, text)
+    custom_request("POST", "/api/stores-file", {}, { :input => text, "CONTENT_TYPE" => type, "HTTP_X_CSRF_TOKEN" => token })
+    answer
+  end
+
+  it "keeps jars, says how full they are and what is to be said of them, and takes them away" do
+    jar = post_json("/api/stores", paste)
+    expect(jar).to include("left" => 260.0, "level" => 0.3, "remarks" => [])
+    changed = send_json("PUT", "/api/stores/#{jar["id"]}", paste.merge("full" => 0, "open" => 10))
+    expect(changed["remarks"].map { |one| one["code"] }).to eq(["low"])
+    expect(stores["jars"]).to eq([changed])
+    custom_request("DELETE", "/api/stores/#{jar["id"]}", {}, { "HTTP_X_CSRF_TOKEN" => token })
+    expect(stores["jars"]).to be_empty
+    custom_request("DELETE", "/api/stores/#{jar["id"]}", {}, { "HTTP_X_CSRF_TOKEN" => token })
+    expect(answer["status"]).to eq(404)
+  end
+
+  it "refuses a jar of nothing known, and one fuller than it can be" do
+    expect(post_json("/api/stores", paste.merge("material" => "moon_dust"))["problems"].first["pointer"]).to eq("/jars/0/material")
+    expect(post_json("/api/stores", paste.merge("open" => 300))["status"]).to eq(422)
+    expect(post_json("/api/stores", paste.merge("unit" => "barrel"))["status"]).to eq(422)
+    expect(stores["jars"]).to be_empty
+  end
+
+  it "goes out and comes in as a table and as a file, all of it or none" do
+    post_json("/api/stores", paste)
+    kept = %w[csv json].to_h { |ending| get("/api/stores-file.#{ending}").then { [ending, last_response.body] } }
+    ServerSpec.clear
+    expect(send_text("text/csv", kept["csv"])).to eq("added" => 1)
+    expect(send_text("application/json", kept["json"])).to eq("added" => 1)
+    expect(stores["jars"].map { |jar| jar["jar"] }).to eq([paste, paste])
+    told = send_text("text/csv", "material,pack,unit\nearth_paste,200,ml\nsoup,1,ml\n")
+    expect(told["problems"].map { |one| one["pointer"] }).to eq(["/row/3/material"])
+    expect(stores["jars"].size).to eq(2)
+    expect(send_text("text/plain", "x")["status"]).to eq(415)
+  end
+
+  it "takes up what was bought for a build, so that nothing is missing any more" do
+    build = create(file)
+    missing = -> { get("/api/builds/#{build["id"]}/provision").then { answer["lines"].sum { |line| line["to_buy"] || 0 } } }
+    expect(missing.call).to be_positive
+    post_json("/api/builds/#{build["id"]}/bought", {})
+    expect(missing.call).to eq(0)
+    post_json("/api/builds/#{build["id"]}/bought", { "lines" => [paste.slice("material", "unit").merge("pack" => 200, "packs" => 2)] })
+    expect(stores["jars"].find { |jar| jar["jar"]["material"] == "earth_paste" }["jar"]["full"]).to eq(3)
+  end
+
+  it "says at which step of which build it runs out" do
+    post_json("/api/stores", paste.merge("full" => 0, "open" => 20))
+    create(file)
+    create(file.merge("title" => "Second bank"))
+    get("/api/reservations")
+    thing = answer["things"].find { |one| one["material"] == "earth_paste" }
+    expect(thing["taken"].size).to eq(2)
+    expect(thing["runs_out"]).to include("step" => "bed")
+    expect(thing["missing"]).to be_within(0.1).of(13)
+  end
+
+  it "goes along in an export of everything, once" do
+    post_json("/api/stores", paste)
+    get("/api/everything")
+    zip = last_response.body
+    2.times { custom_request("POST", "/api/everything", {}, { :input => zip, "CONTENT_TYPE" => "application/zip", "HTTP_X_CSRF_TOKEN" => token }) }
+    expect(stores["jars"].size).to eq(1)
+    ServerSpec.clear
+    custom_request("POST", "/api/everything", {}, { :input => zip, "CONTENT_TYPE" => "application/zip", "HTTP_X_CSRF_TOKEN" => token })
+    expect(stores["jars"].map { |jar| jar["jar"] }).to eq([paste])
+  end
+end
+
+RSpec.describe "Preferences over HTTP" do
+  include Api
+
+  after { send_json("PUT", "/api/preferences", {}) }
+
+  it "are kept, and refused where they mean nothing" do
+    chosen = { "currency" => "JPY", "length" => "in", "clock" => "12", "first_day" => "sun" }
+    expect(send_json("PUT", "/api/preferences", chosen)).to eq(chosen)
+    expect(get("/api/preferences").then { answer }).to eq(chosen)
+    expect(send_json("PUT", "/api/preferences", { "currency" => "doubloons" })["status"]).to eq(422)
+    expect(get("/api/preferences").then { answer }).to eq(chosen)
+  end
+end
