@@ -41,7 +41,9 @@ warn "Loading the samples"
 require "green_plinth_server"
 database = Sequel.connect(url.to_s)
 begin
-  GreenPlinth::Server::Desk.new(GreenPlinth::Server::Store.new(database)).put_samples_back
+  desk = GreenPlinth::Server::Desk.new(GreenPlinth::Server::Store.new(database))
+  desk.put_samples_back
+  desk.furnish
 rescue StandardError
   database[:settings].where(name: "samples").delete
   raise

@@ -112,6 +112,20 @@ RSpec.describe GreenPlinth::Mixes do
       expect(small["g"]).to eq(30)
       expect(small["left_g"]).to be_within(0.01).of(30 - small["need_g"])
     end
+
+    # Two ponds wait for nothing of each other; the second layer of one waits until the first has set.
+    it "says what the left-over can pour too, and not what has to wait for it" do
+      ponds = lambda do |*lefts, **more|
+        cuts = lefts.map { |x| cut(6, rectangle(14, 12, at: [x, 0]), id: "cut-#{x + 50}") }
+        waters = lefts.map { |x| water(8, rectangle(14, 12, at: [x, 0]), id: "pond-#{x + 50}", medium: "two_part_resin", **more) }
+        needed(forms: [lift(10, rectangle(100, 60)), *cuts], waters: waters).select { |card| card["material"] == "two_part_resin" }
+      end
+      two = ponds[-20, 20]
+      expect(two.map { |card| card["serves"].size }).to eq([1, 1])
+      one = ponds[0, max_layer_mm: 2.5]
+      expect(one.size).to be > 1
+      expect(one.map { |card| card["serves"] }).to all(be_empty)
+    end
   end
 end
 

@@ -8,9 +8,11 @@ import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { type ComponentType, lazy, StrictMode, Suspense, useMemo } from "react";
+import { type ComponentType, lazy, StrictMode, Suspense, useEffect, useMemo } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
+import type { Preferences } from "./api/types";
+import { usePreferences } from "./common/preferences";
 import { useThemeMode } from "./common/useThemeMode";
 import { ShelfPage } from "./shelf/ShelfPage";
 import { plinthTheme } from "./theme";
@@ -27,6 +29,10 @@ function later<Name extends string>(name: Name, module: () => Promise<Record<Nam
 const BuildPage = later("BuildPage", () => import("./builds/BuildPage"));
 const NewBuildPage = later("NewBuildPage", () => import("./newbuild/NewBuildPage"));
 const NowPage = later("NowPage", () => import("./now/NowPage"));
+const MixesPage = later("MixesPage", () => import("./mixes/MixesPage"));
+const PalettesPage = later("PalettesPage", () => import("./palettes/PalettesPage"));
+const StoresPage = later("StoresPage", () => import("./stores/StoresPage"));
+const SettingsPage = later("SettingsPage", () => import("./settings/SettingsPage"));
 const ScalePage = later("ScalePage", () => import("./scale/ScalePage"));
 const WeeksPage = later("WeeksPage", () => import("./weeks/WeeksPage"));
 const WorkshopPage = later("WorkshopPage", () => import("./workshop/WorkshopPage"));
@@ -40,19 +46,32 @@ function Waiting() {
   );
 }
 
+/** What of the preferences words go by. */
+const told = ({ theme: _, sounds: __, ...words }: Preferences) => JSON.stringify(words);
+
 function App() {
-  const mode = useThemeMode((state) => state.mode);
+  const { mode } = useThemeMode();
+  const { chosen, read } = usePreferences();
+  useEffect(() => {
+    // While the server is away what this device has in mind holds.
+    read().catch(() => undefined);
+  }, [read]);
   const theme = useMemo(() => plinthTheme(mode), [mode]);
   return (
     <ThemeProvider theme={theme}>
       <CssBaseline />
       <BrowserRouter>
-        <Suspense fallback={<Waiting />}>
+        {/* Words are told by plain functions: whatever they go by, all of them are told anew. */}
+        <Suspense key={told(chosen)} fallback={<Waiting />}>
           <Routes>
             <Route path="/" element={<ShelfPage />} />
             <Route path="/now" element={<NowPage />} />
             <Route path="/workshop" element={<WorkshopPage />} />
             <Route path="/weeks" element={<WeeksPage />} />
+            <Route path="/stores" element={<StoresPage />} />
+            <Route path="/mixes" element={<MixesPage />} />
+            <Route path="/colours" element={<PalettesPage />} />
+            <Route path="/settings" element={<SettingsPage />} />
             <Route path="/scale" element={<ScalePage />} />
             <Route path="/new" element={<NewBuildPage />} />
             <Route path="/builds/:id/:stage?" element={<BuildPage />} />

@@ -1,6 +1,6 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import { patched } from "./patched";
-import type { paths } from "./schema";
+import type { components, paths } from "./schema";
 import type {
   Arrangement,
   BrokenBuild,
@@ -8,11 +8,14 @@ import type {
   Chance,
   CutLine,
   Inquiry,
+  JarData,
   LongerSearch,
   PatchOperation,
   PlinthFile,
   Point,
+  Preferences,
   Problem,
+  Recipe,
   Rescue,
   SchoolCost,
   SightView,
@@ -120,7 +123,13 @@ const unread = (text: string) => text as never;
 export type ShelfWanted = { search?: string; sort?: ShelfSort; from?: number; limit?: number };
 export type ShelfSort = "newest" | "ready" | "title";
 
-export type EntryKind = "materials" | "techniques";
+export type EntryKind = "materials" | "techniques" | "recipes";
+type Schemas = components["schemas"];
+export type CardWanted = Schemas["CardWanted"];
+export type ScalesCommand = Schemas["ScalesCommand"];
+export type Pouring = Schemas["Pouring"];
+export type ToneWanted = Schemas["ToneWanted"];
+export type BatchTone = Schemas["BatchTone"];
 
 /** Every question to the server, each typed by the path that docs/openapi.json describes. */
 export const api = {
@@ -192,6 +201,34 @@ export const api = {
   deleteEntry: (kind: EntryKind, key: string) => answer(server.DELETE("/api/catalogue/{kind}/{key}", { params: { path: { kind, key } } })),
   stock: (text: string) => answer(server.POST("/api/catalogue/own", { body: unread(text) })),
   ownEntries: "/api/catalogue/own",
+  preferences: () => answer(server.GET("/api/preferences")),
+  putPreferences: (chosen: Preferences) => answer(server.PUT("/api/preferences", { body: chosen })),
+  stores: () => answer(server.GET("/api/stores")),
+  addJar: (jar: JarData) => answer(server.POST("/api/stores", { body: jar })),
+  putJar: (id: number, jar: JarData) => answer(server.PUT("/api/stores/{id}", { params: of(id), body: jar })),
+  deleteJar: (id: number) => answer(server.DELETE("/api/stores/{id}", { params: of(id) })),
+  bringStores: (text: string, table: boolean) =>
+    answer(
+      server.POST("/api/stores-file", {
+        body: unread(text),
+        headers: { "Content-Type": table ? "text/csv" : "application/json" },
+      }),
+    ),
+  storesFile: (ending: "csv" | "json") => `/api/stores-file.${ending}`,
+  reservations: () => answer(server.GET("/api/reservations")),
+  provision: (id: number) => answer(server.GET("/api/builds/{id}/provision", { params: of(id) })),
+  bought: (id: number) => answer(server.POST("/api/builds/{id}/bought", { params: of(id), body: {} })),
+  palettes: () => answer(server.GET("/api/palettes", { params: { query: { limit: 200 } } })),
+  recipes: () => answer(server.GET("/api/recipes")),
+  recipeCopied: (id: number, key: string) => answer(server.GET("/api/builds/{id}/recipes/{key}", { params: { path: { id, key } } })),
+  mixTold: (recipe: Recipe) => answer(server.POST("/api/mixing/told", { body: { recipe } })),
+  mixCard: (wanted: CardWanted) => answer(server.POST("/api/mixing/card", { body: wanted })),
+  mixPoured: (pouring: Pouring) => answer(server.POST("/api/mixing/poured", { body: pouring })),
+  mixMatch: (wanted: ToneWanted) => answer(server.POST("/api/mixing/match", { body: wanted })),
+  mixCorrect: (batch: BatchTone) => answer(server.POST("/api/mixing/correct", { body: batch })),
+  mixSample: (tone: string, card: string) => answer(server.POST("/api/mixing/sample", { body: { tone, card } })),
+  scales: () => answer(server.GET("/api/scales")),
+  commandScales: (command: ScalesCommand) => answer(server.POST("/api/scales", { body: command })),
   everything: "/api/everything",
   bringIn: (zip: File) =>
     answer(server.POST("/api/everything", { body: zip as never, bodySerializer: (body) => body as never, headers: zipped })),

@@ -19,7 +19,7 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
   const build = useBuild();
   const { evaluation } = build;
   const { tints } = useTheme();
-  const toggle = useThemeMode((state) => state.toggle);
+  const { toggle } = useThemeMode();
   const help = useHelp((state) => state.show);
   const { schedule, balance, cost, snags } = evaluation;
   const stops = snags.filter((snag) => snag.severity === "stops").length;

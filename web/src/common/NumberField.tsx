@@ -1,7 +1,8 @@
 import InputAdornment from "@mui/material/InputAdornment";
 import TextField from "@mui/material/TextField";
 import { useEffect, useState } from "react";
-import { short } from "./words";
+import { preferred } from "./preferences";
+import { MM_PER_INCH, short } from "./words";
 
 interface Props {
   label: string;
@@ -15,14 +16,15 @@ interface Props {
   step?: number;
   width?: number | string;
   whole?: boolean;
+  /** Its name for those who do not see the table that it stands in. */
+  spoken?: string;
   /** What an empty field says: that the value is unknown, or that the usual one holds. */
   empty?: string;
 }
 
-const MM_PER_INCH = 25.4;
-
-/** "12", "12,5", "1/2 in", "2.5in" (millimetre fields only) → a number in the field's unit; null for nonsense. */
-export function typed(text: string, unit?: string): number | null {
+/** "12", "12,5", "1/2 in", "2.5in" (millimetre fields only) → a number in the field's unit; null for nonsense. A bare number is one of the
+ * unit that is shown. */
+export function typed(text: string, unit?: string, shownIn = unit): number | null {
   const match = text
     .trim()
     .replace(",", ".")
@@ -31,24 +33,40 @@ export function typed(text: string, unit?: string): number | null {
   const value = Number(match[1]) / Number(match[2] ?? 1);
   if (!Number.isFinite(value)) return null;
   const given = match[3]?.toLowerCase();
-  if (!given || given === unit) return value;
+  if (!given) return unit === "mm" && shownIn === "in" ? value * MM_PER_INCH : value;
+  if (given === unit) return value;
   if (unit !== "mm") return null;
   return given === "cm" ? value * 10 : given === "mm" ? value : value * MM_PER_INCH;
 }
 
 /** An exact value: typed, left or confirmed by Enter; inches are taken in millimetre fields. Nonsense is said, not kept. */
-export function NumberField({ label, value, unit, onChange, onClear, min, step = 0.5, width = 132, whole, empty = "unknown" }: Props) {
-  const shown = value === null || value === undefined ? "" : short(value);
+export function NumberField({
+  label,
+  value,
+  unit,
+  onChange,
+  onClear,
+  min,
+  step = 0.5,
+  width = 132,
+  whole,
+  spoken,
+  empty = "unknown",
+}: Props) {
+  // Lengths are kept in millimetres, and shown as the maker wants them.
+  const shownIn = unit === "mm" ? preferred("length") : unit;
+  const per = unit === "mm" && shownIn === "in" ? MM_PER_INCH : 1;
+  const shown = value === null || value === undefined ? "" : per === 1 ? short(value) : String(Number((value / per).toFixed(3)));
   const [text, setText] = useState(shown);
   useEffect(() => setText(shown), [shown]);
-  const parsed = text.trim() === "" ? null : typed(text, unit);
+  const parsed = text.trim() === "" ? null : typed(text, unit, shownIn);
   const wrong =
     text.trim() === ""
       ? null
       : parsed === null
-        ? `Type a number${unit ? ` of ${unit}` : ""}`
+        ? `Type a number${shownIn ? ` of ${shownIn}` : ""}`
         : min !== undefined && parsed < min
-          ? `${short(min)} or more`
+          ? `${short(min / per)} or more`
           : whole && !Number.isInteger(parsed)
             ? "A whole number"
             : null;
@@ -81,8 +99,8 @@ export function NumberField({ label, value, unit, onChange, onClear, min, step =
       }}
       slotProps={{
         inputLabel: { shrink: true },
-        htmlInput: { inputMode: "decimal" },
-        input: unit ? { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> } : undefined,
+        htmlInput: { inputMode: "decimal", "aria-label": spoken },
+        input: shownIn ? { endAdornment: <InputAdornment position="end">{shownIn}</InputAdornment> } : undefined,
       }}
     />
   );

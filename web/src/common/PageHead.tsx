@@ -1,22 +1,25 @@
-import Button from "@mui/material/Button";
+import Box from "@mui/material/Box";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { Brand } from "./Brand";
+import { WorkshopNav } from "./WorkshopNav";
 
-/** The head of a page beside the shelf: what it is, what can be done on it, and the way back. */
+/** The head of a page of the workshop: where else to go, what it is, and what can be done on it. */
 export function PageHead({ title, children }: { title: string; children?: ReactNode }) {
   return (
-    <Stack direction="row" sx={{ alignItems: "center", gap: 2, mb: 2, flexWrap: "wrap" }}>
-      <Brand component={Link} to="/" />
-      <Typography variant="h1" sx={{ flex: 1 }}>
-        {title}
-      </Typography>
-      {children}
-      <Button component={Link} to="/">
-        To the shelf
-      </Button>
-    </Stack>
+    <Box component="header" sx={{ mb: 2 }}>
+      <Stack direction="row" sx={{ alignItems: "center", gap: 2, mb: 1.25 }}>
+        <Brand component={Link} to="/" />
+        <WorkshopNav />
+      </Stack>
+      <Stack direction="row" sx={{ alignItems: "center", gap: 1.5, flexWrap: "wrap" }}>
+        <Typography variant="h1" sx={{ flex: 1 }}>
+          {title}
+        </Typography>
+        {children}
+      </Stack>
+    </Box>
   );
 }

@@ -2,8 +2,20 @@ import type { Inquiry } from "../api/types";
 
 /** How far a heavy question has come; "gone": nobody waits for it any more. */
 type Progress = Omit<Inquiry, "state"> & { state: Inquiry["state"] | "gone" };
-/** What the server tells of builds as they change, and of questions that are answered beside it. */
-type News = { versions: Record<string, number> } | { build: number; version: number } | { inquiry: Progress };
+/** What the scales read, g. */
+export interface Reading {
+  g: number;
+  stable: boolean;
+  simulated: boolean;
+}
+/** What the server tells of builds, stores and own entries as they change, and of questions that are answered beside it. */
+type News =
+  | { versions: Record<string, number> }
+  | { build: number; version: number }
+  | { inquiry: Progress }
+  | { stores: true }
+  | { scales: Reading }
+  | { workshop: true };
 type Reader = (news: News) => void;
 
 const NAME = "green-plinth-live";
@@ -32,6 +44,9 @@ function read() {
   };
   events.addEventListener("versions", (event) => pass({ versions: JSON.parse((event as MessageEvent).data) }));
   events.addEventListener("changed", (event) => pass(JSON.parse((event as MessageEvent).data)));
+  events.addEventListener("stores", () => pass({ stores: true }));
+  events.addEventListener("scales", (event) => pass({ scales: JSON.parse((event as MessageEvent).data) }));
+  events.addEventListener("workshop", () => pass({ workshop: true }));
   events.addEventListener("inquiry", (event) => pass({ inquiry: JSON.parse((event as MessageEvent).data) }));
 }
 

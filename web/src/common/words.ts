@@ -1,13 +1,44 @@
-/** Words for numbers, moments and money. Moments are the workshop's local time, "2027-03-01T19:30", and stay so. */
-const DAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"];
-const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+import { preferred } from "./preferences";
+
+/** Words for numbers, moments and money, all by the browser's own formats. Moments are the workshop's local time, "2027-03-01T19:30", and stay so. */
 
 /** A moment as a date that does its sums in UTC, so that no daylight saving of this computer's moves it. */
 export const at = (moment: string): Date => new Date(`${moment.length === 10 ? `${moment}T00:00` : moment.slice(0, 16)}Z`);
 export const minutesOf = (moment: string): number => at(moment).getTime() / 60000;
-export const dayWords = (date: Date): string => `${DAYS[date.getUTCDay()]} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`;
-export const clockWords = (moment: string): string => moment.slice(11, 16);
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+function format(options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = JSON.stringify(options);
+  const found = formats.get(key) ?? new Intl.DateTimeFormat("en-GB", { timeZone: "UTC", ...options });
+  formats.set(key, found);
+  return found;
+}
+const parts = (date: Date, options: Intl.DateTimeFormatOptions) =>
+  Object.fromEntries(
+    format(options)
+      .formatToParts(date)
+      .map(({ type, value }) => [type, value]),
+  );
+
+/** "Tue 2 Mar", and the year where it is another one than now. */
+export function dayWords(date: Date): string {
+  const { weekday, day, month, year } = parts(date, { weekday: "short", day: "numeric", month: "short", year: "numeric" });
+  return `${weekday} ${day} ${month}${Number(year) === new Date().getFullYear() ? "" : ` ${year}`}`;
+}
+
+/** "2 Mar" where the day of the week says nothing, and the year where it is another one than now. */
+export function dateWords(day: string): string {
+  return dayWords(at(day)).replace(/^\S+ /, "");
+}
+
+/** "19:30" or "7:30 pm". */
+export const clockWords = (moment: string): string => clockOf(at(moment));
+export const clockOf = (date: Date): string =>
+  preferred("clock") === "24"
+    ? format({ hour: "2-digit", minute: "2-digit", hourCycle: "h23" }).format(date)
+    : format({ hour: "numeric", minute: "2-digit", hour12: true }).format(date);
 export const momentWords = (moment: string): string => `${dayWords(at(moment))}, ${clockWords(moment)}`;
+
 /** Now, as the workshop's wall clock shows it. */
 export const nowMoment = (): string => {
   const now = new Date();
@@ -31,9 +62,30 @@ export function short(value: number): string {
   return String(Number(value.toFixed(size >= 100 ? 0 : size >= 10 ? 1 : 2)));
 }
 
-export const mm = (value: number | null | undefined): string => (value === null || value === undefined ? "unknown" : `${short(value)} mm`);
-export const money = (minor: number | null | undefined): string =>
-  minor === null || minor === undefined ? "unknown" : (minor / 100).toFixed(2);
+/** Source: the international inch and the avoirdupois ounce (1959). */
+export const MM_PER_INCH = 25.4;
+const G_PER_OUNCE = 28.349523125;
+
+export const mm = (value: number | null | undefined): string => {
+  if (value === null || value === undefined) return "unknown";
+  return preferred("length") === "in" ? `${short(value / MM_PER_INCH)} in` : `${short(value)} mm`;
+};
+export const grams = (value: number | null | undefined): string => {
+  if (value === null || value === undefined) return "unknown";
+  return preferred("mass") === "oz" ? `${Number((value / G_PER_OUNCE).toFixed(3))} oz` : `${short(value)} g`;
+};
+
+/** Money in the smallest unit of the chosen currency; how many make one, and its sign, the browser knows (ISO 4217). */
+export function money(minor: number | null | undefined): string {
+  if (minor === null || minor === undefined) return "unknown";
+  const { format: formatted, decimals } = currency(preferred("currency"));
+  return formatted(minor / 10 ** decimals);
+}
+export function currency(code: string) {
+  const found = new Intl.NumberFormat("en", { style: "currency", currency: code, currencyDisplay: "narrowSymbol" });
+  return { format: (value: number) => found.format(value), decimals: found.resolvedOptions().maximumFractionDigits ?? 2 };
+}
+
 export const plain = (key: string): string => key.replaceAll("_", " ");
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
@@ -42,6 +94,7 @@ const UNIT_WORDS: Record<string, [string, string]> = { piece: ["piece", "pieces"
 export function amountWords(amount: number | null, unit: string | null): string {
   if (amount === null || unit === null) return "unknown";
   if (unit === "mm2") return `${short(amount / 100)} cm²`;
+  if (unit === "g") return grams(amount);
   const words = UNIT_WORDS[unit];
   if (words) return `${short(amount)} ${amount === 1 ? words[0] : words[1]}`;
   return `${short(amount)} ${unit === "cm2" ? "cm²" : unit}`;

@@ -16,6 +16,7 @@ import { choices, useCatalogue, usualOf, usualWork } from "../common/catalogue";
 import { FieldGroup } from "../common/FieldGroup";
 import { MomentField } from "../common/MomentField";
 import { NumberField } from "../common/NumberField";
+import { usePreferences } from "../common/preferences";
 import { nowMoment } from "../common/words";
 import { OutlineChooser } from "./OutlineChooser";
 import { OutlinePreview } from "./OutlinePreview";
@@ -43,13 +44,19 @@ export function NewBuildPage() {
 
   async function begin() {
     if (!title.trim()) return setProblems(["Give it a title: it is how you find it on the shelf."]);
+    const zone = usePreferences.getState().chosen.time_zone;
     const file = {
       format: "green-plinth/1",
       title: title.trim(),
       purpose,
       scale,
       copies,
-      calendar: { ...(start ? { start } : {}), ...(wanted ? { finish_by: wanted } : {}), weekly: evenings },
+      calendar: {
+        ...(zone ? { time_zone: zone } : {}),
+        ...(start ? { start } : {}),
+        ...(wanted ? { finish_by: wanted } : {}),
+        weekly: evenings,
+      },
       plinth: { outline, thickness_mm: thickness, ...(material ? { material } : {}) },
       zones: usual.zones,
     } as unknown as PlinthFile;

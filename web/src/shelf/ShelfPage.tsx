@@ -12,6 +12,7 @@ import { Brand } from "../common/Brand";
 import { FileButton } from "../common/FileButton";
 import { KeyboardHelp, useHelp } from "../common/KeyboardHelp";
 import { useThemeMode } from "../common/useThemeMode";
+import { WorkshopNav } from "../common/WorkshopNav";
 import { count } from "../common/words";
 import { BuildCard } from "./BuildCard";
 import { DeletedBuilds } from "./DeletedBuilds";
@@ -28,7 +29,7 @@ export function ShelfPage() {
   const shelf = useShelf();
   const [problem, setProblem] = useState<Problem | string | null>(null);
   const [said, setSaid] = useState<string | null>(null);
-  const toggle = useThemeMode((state) => state.toggle);
+  const { toggle } = useThemeMode();
   const help = useHelp((state) => state.show);
   const failed = (error: unknown) => setProblem(error instanceof Refused ? error.problem : (error as Error).message);
   const samples = useMutation({
@@ -68,8 +69,11 @@ export function ShelfPage() {
 
   return (
     <Box sx={{ maxWidth: 1240, mx: "auto", p: 2 }}>
-      <Stack component="header" direction="row" sx={{ alignItems: "center", gap: 2, flexWrap: "wrap", mb: 2 }}>
+      <Stack component="header" direction="row" sx={{ alignItems: "center", gap: 2, mb: 1.25 }}>
         <Brand component={Link} to="/" />
+        <WorkshopNav />
+      </Stack>
+      <Stack direction="row" sx={{ alignItems: "center", gap: 2, flexWrap: "wrap", mb: 2 }}>
         <Box sx={{ flex: 1 }}>
           <Typography variant="h1">Shelf</Typography>
           {shelf.total !== null && (
@@ -79,18 +83,6 @@ export function ShelfPage() {
             </Typography>
           )}
         </Box>
-        <Button component={Link} to="/now">
-          What now
-        </Button>
-        <Button component={Link} to="/weeks">
-          All builds' plan
-        </Button>
-        <Button component={Link} to="/workshop">
-          Materials
-        </Button>
-        <Button component={Link} to="/scale">
-          Scale desk
-        </Button>
         <FileButton label="Open a plinth file" file="Plinth file" accept=".json,application/json" onFile={read} />
         <Button onClick={() => samples.mutate()} disabled={samples.isPending}>
           Put the samples back

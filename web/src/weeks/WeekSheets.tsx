@@ -3,6 +3,7 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { PlannedWork, Weeks } from "../api/types";
+import { preferred } from "../common/preferences";
 import { at, clockWords, dayWords, minutesOf, span } from "../common/words";
 
 const DAY_WIDTH = 168;
@@ -10,8 +11,8 @@ const HOUR = 44;
 const HEAD = 28;
 const AXIS = 46;
 const WEEK_MIN = 7 * 1440;
-/** Moments are counted from a Thursday; weeks begin on Monday. */
-const MONDAY_MIN = 4 * 1440;
+/** Moments are counted from a Thursday: so many minutes later comes the first Monday, Saturday or Sunday. */
+const FIRST_MIN = { mon: 4 * 1440, sat: 2 * 1440, sun: 3 * 1440 };
 
 interface Props {
   shared: Weeks;
@@ -24,15 +25,15 @@ export function WeekSheets({ shared, colours }: Props) {
   const weeks = byWeek(shared.work);
   return (
     <>
-      {weeks.map(([monday, work]) => (
-        <Box component="section" key={monday} aria-label={`Week of ${dayWords(new Date(monday * 60000))}`} sx={{ mt: 3 }}>
+      {weeks.map(([begins, work]) => (
+        <Box component="section" key={begins} aria-label={`Week of ${dayWords(new Date(begins * 60000))}`} sx={{ mt: 3 }}>
           <Stack direction="row" sx={{ alignItems: "baseline", gap: 2 }}>
-            <Typography variant="h2">Week of {dayWords(new Date(monday * 60000))}</Typography>
+            <Typography variant="h2">Week of {dayWords(new Date(begins * 60000))}</Typography>
             <Typography color="text.secondary">
               {span(work.reduce((sum, one) => sum + minutesOf(one.finish) - minutesOf(one.start), 0))} at the bench
             </Typography>
           </Stack>
-          <Week monday={monday} work={work} shared={shared} colours={colours} titles={titles} />
+          <Week begins={begins} work={work} shared={shared} colours={colours} titles={titles} />
         </Box>
       ))}
     </>
@@ -40,20 +41,21 @@ export function WeekSheets({ shared, colours }: Props) {
 }
 
 function byWeek(work: PlannedWork[]): [number, PlannedWork[]][] {
+  const first = FIRST_MIN[preferred("first_day")];
   const weeks = new Map<number, PlannedWork[]>();
   for (const one of work) {
-    const monday = Math.floor((minutesOf(one.start) - MONDAY_MIN) / WEEK_MIN) * WEEK_MIN + MONDAY_MIN;
-    weeks.set(monday, [...(weeks.get(monday) ?? []), one]);
+    const begins = Math.floor((minutesOf(one.start) - first) / WEEK_MIN) * WEEK_MIN + first;
+    weeks.set(begins, [...(weeks.get(begins) ?? []), one]);
   }
   return [...weeks].sort(([a], [b]) => a - b);
 }
 
-type WeekProps = Props & { monday: number; work: PlannedWork[]; titles: Map<number, string> };
+type WeekProps = Props & { begins: number; work: PlannedWork[]; titles: Map<number, string> };
 
-function Week({ monday, work, shared, colours, titles }: WeekProps) {
+function Week({ begins, work, shared, colours, titles }: WeekProps) {
   const { tints, palette } = useTheme();
-  const open = sittingsOf(shared, monday);
-  const hours = hoursUsed([...work.map((one) => [minutesOf(one.start) - monday, minutesOf(one.finish) - monday] as const), ...open]);
+  const open = sittingsOf(shared, begins);
+  const hours = hoursUsed([...work.map((one) => [minutesOf(one.start) - begins, minutesOf(one.finish) - begins] as const), ...open]);
   const rows = new Map(hours.map((hour, index) => [hour, index]));
   // Hours in which nobody ever sits are left out: the first row after a gap stands on a heavier line.
   const y = (minute: number) => HEAD + ((rows.get(Math.floor((minute % 1440) / 60)) ?? hours.length) + (minute % 60) / 60) * HOUR;
@@ -81,7 +83,7 @@ function Week({ monday, work, shared, colours, titles }: WeekProps) {
         ))}
         {Array.from({ length: 7 }, (_, day) => day).map((day) => (
           <text key={day} x={AXIS + day * DAY_WIDTH + 4} y={18} fontSize={15} fontWeight={600} fill={palette.text.primary}>
-            {dayWords(new Date((monday + day * 1440) * 60000))}
+            {dayWords(new Date((begins + day * 1440) * 60000))}
           </text>
         ))}
         {open.map(([from, to]) => (
@@ -98,7 +100,7 @@ function Week({ monday, work, shared, colours, titles }: WeekProps) {
           <Block
             key={`${one.build}/${one.step}`}
             work={one}
-            monday={monday}
+            begins={begins}
             y={y}
             colour={colours.get(one.build) as string}
             build={titles.get(one.build) as string}
@@ -118,18 +120,18 @@ function hoursUsed(spans: (readonly [number, number])[]): number[] {
 }
 
 /** The sittings of all builds in one week, minutes from its Monday, each once. */
-function sittingsOf(shared: Weeks, monday: number): [number, number][] {
+function sittingsOf(shared: Weeks, begins: number): [number, number][] {
   const all = shared.builds.flatMap((build) =>
-    build.sittings.map(([from, to]) => [minutesOf(from) - monday, minutesOf(to) - monday] as [number, number]),
+    build.sittings.map(([from, to]) => [minutesOf(from) - begins, minutesOf(to) - begins] as [number, number]),
   );
   const here = all.filter(([from, to]) => from >= 0 && to <= WEEK_MIN);
   return [...new Map(here.map((span) => [span.join("-"), span])).values()];
 }
 
-type BlockProps = { work: PlannedWork; monday: number; y: (minute: number) => number; colour: string; build: string };
+type BlockProps = { work: PlannedWork; begins: number; y: (minute: number) => number; colour: string; build: string };
 
-function Block({ work, monday, y, colour, build }: BlockProps) {
-  const from = minutesOf(work.start) - monday;
+function Block({ work, begins, y, colour, build }: BlockProps) {
+  const from = minutesOf(work.start) - begins;
   const long = minutesOf(work.finish) - minutesOf(work.start);
   const height = Math.max((long / 60) * HOUR - 1, 3);
   const x = AXIS + Math.floor(from / 1440) * DAY_WIDTH;

@@ -79,12 +79,22 @@ module GreenPlinth
           "sources" => @mix.measured.keys.flat_map { |key| DERIVED.fetch(key) }.to_h { |member| [member, "measured"] } }
       end
 
+      # What a film is laid by and how far it goes: as most of it.
+      FILM = %w[technique spread_m2_per_l spread_ml_per_dm2 on_texture chips_on min_layer_mm].freeze
+      private_constant :FILM
+
       def wet
-        { "family" => family, "mechanism" => mechanism, "technique" => @catalogue.kinds.work("mixture_made"),
+        laid = film? ? FILM.to_h { |member| [member, prevailing[member]] } : { "technique" => @catalogue.kinds.work("mixture_made") }
+        { "family" => family, "mechanism" => mechanism, "hiding" => hiding, "tinting" => mean { |one| one.material&.[]("tinting") || 0.0 },
           "reference_mm" => slowest.reference_mm, "exponent" => slowest.exponent, "open_min" => open_min,
           "max_layer_mm" => setting.filter_map(&:max_layer_mm).min, "shrinkage_pct" => shrinkage * 100, "density_dry" => density_dry,
           "strength_g_mm2" => setting.filter_map { |material| material["strength_g_mm2"] }.min_by { |strength| strength[1] },
-          "holds_on" => prevailing["holds_on"] }.merge(stages)
+          "holds_on" => prevailing["holds_on"] }.merge(laid, stages)
+      end
+
+      # Water and mediums let more show: nil where nothing in it says how far it hides.
+      def hiding
+        mean { |one| one.material&.[]("hiding") || 0.0 } if stuff.any? { |one| one.material["hiding"] }
       end
 
       # Sand with earth and pigment is a grain still, laid like most of it.
@@ -129,10 +139,11 @@ module GreenPlinth
       end
 
       # A body that is spread, unless all of it is laid as a film.
-      def family
+      def family = film? ? prevailing.family.key : body
+
+      def film?
         kinds = stuff.map { |one| one.material.family }
-        film = kinds.map(&:key).uniq.size == 1 || kinds.none? { |kind| kind.trait?("body") || kind.trait?("granular") }
-        film ? prevailing.family.key : body
+        kinds.map(&:key).uniq.size == 1 || kinds.none? { |kind| kind.trait?("body") || kind.trait?("granular") }
       end
 
       def body = @catalogue.kinds.work("mixture_made", "family")

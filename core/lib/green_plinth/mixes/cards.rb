@@ -25,9 +25,26 @@ module GreenPlinth
         end
       end
 
-      def to_h = needed.map { |one| one.to_h(needed) }
+      def to_h = needed.map { |one| one.to_h(needed, method(:apart?)) }
 
       private
+
+      def apart?(one, other) = before(one.id).include?(other.id) || before(other.id).include?(one.id)
+
+      # @return [Set<String>] all steps that a step waits for
+      def before(id)
+        @before ||= {}
+        @before[id] ||= begin
+          found = Set.new
+          left = [id]
+          while (step = by_id[left.pop])
+            step.after.each { |wait| left << wait.first if found.add?(wait.first) }
+          end
+          found
+        end
+      end
+
+      def by_id = @by_id ||= @steps.to_h { |step| [step.id, step] }
 
       def formula(key)
         @formulas ||= {}

@@ -4,7 +4,8 @@ module GreenPlinth
   module Stores
     # All jars together: what there is of each thing, and what is to be said of it.
     class Shelves
-      # One thing to say. code: low, old, soon_old, doubled, empty or unknown; words: for the maker.
+      # One thing to say. code: low, old, soon_old, doubled, empty or unknown; words: for the maker; the day of those that are over
+      # is the jar's.
       Remark = Struct.new(:code, :words) do
         def to_h = { "code" => code, "words" => words }
       end
@@ -36,8 +37,8 @@ module GreenPlinth
         [(Remark.new("empty", "empty") if jar.empty?),
          (Remark.new("low", "nearly empty") if jar.low? && !jar.empty?),
          (Remark.new("unknown", "nobody has noted how full the open one is") if jar.open? && jar.open_left.nil?),
-         (Remark.new("old", "over since #{jar.over_on.iso8601}") if jar.old?(today)),
-         (Remark.new("soon_old", "over on #{jar.over_on.iso8601}") if jar.soon_old?(today)),
+         (Remark.new("old", "over") if jar.old?(today)),
+         (Remark.new("soon_old", "soon over") if jar.soon_old?(today)),
          (Remark.new("doubled", "opened twice: finish one first") if doubled?(jar))].compact
       end
 

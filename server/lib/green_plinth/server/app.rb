@@ -42,6 +42,7 @@ module GreenPlinth
       register Resources::Mixing
       register Resources::Provisioning
       register Resources::Preferences
+      register Resources::Scales
       register Resources::Live
       register Resources::Inquiries
       register Resources::Whole
@@ -68,6 +69,7 @@ module GreenPlinth
           use Middleware::SameSite
           app = Class.new(App) do
             set :store, store
+            set :scales, Server::Scales.new(store)
             set :desk, desk
             set :contract, contract
             set :streams, streams

@@ -116,6 +116,13 @@ module GreenPlinth
         @store.replace_samples(files, method(:told)) { |build| renamed(build.file) }
       end
 
+      # Puts the sample recipes and jars into a workshop that has none.
+      def furnish
+        read = ->(name) { File.read(File.join(SAMPLES, "workshop", name)) }
+        stock(Files::CatalogueFile.new(catalogue).read(read["recipes.json"])) if workshop.own["recipes"].empty?
+        stockroom.add(Files::StoresFile.new(catalogue).read(read["stores.json"])) if stockroom.data.empty?
+      end
+
       # @param file [Hash] raises InvalidFile
       # @param id [Integer, nil] of the build that it is of
       # @param starts [Hash, nil] of a plan that is known to be good, see GreenPlinth.evaluate

@@ -19,7 +19,7 @@ module GreenPlinth
         @store = store
         @versions = {}
         @lock = Mutex.new
-        @restocked, @stored, @told, @returned, @inquiries = [], [], [], [], []
+        @restocked, @stored, @weighed, @told, @returned, @inquiries = [], [], [], [], [], []
         Thread.new { listen(pause) }
       end
 
@@ -28,6 +28,9 @@ module GreenPlinth
 
       # Calls the block whenever the stores or preferences may have changed.
       def on_stored(&block) = @lock.synchronize { @stored << block }
+
+      # Calls the block with each reading of the scales, JSON.
+      def on_weighed(&block) = @lock.synchronize { @weighed << block }
 
       # Calls the block with a build and its version at each change; version 0: it was deleted.
       def on_news(&block) = @lock.synchronize { @told << block }
@@ -58,6 +61,7 @@ module GreenPlinth
         case channel
         when Store::RESTOCKED then restocked
         when Store::STORED then @lock.synchronize { @stored.dup }.each(&:call)
+        when Store::SCALES then @lock.synchronize { @weighed.dup }.each { |block| block.call(payload) }
         when Store::INQUIRIES then @lock.synchronize { @inquiries.dup }.each { |block| block.call(JSON.parse(payload)) }
         else publish(*payload.split.map(&:to_i))
         end

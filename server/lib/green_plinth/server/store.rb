@@ -170,6 +170,7 @@ module GreenPlinth
       CHANGED = "builds"
       RESTOCKED = "workshop"
       STORED = "stores"
+      SCALES = "scales"
 
       # Calls the block with the channel and its payload at each change that any process makes ("id version" of a build, JSON of an
       # inquiry);
@@ -177,7 +178,7 @@ module GreenPlinth
       # @param ready [#call] called once when it listens
       def listen(ready:)
         told = ->(channel, _pid, payload) { yield(channel, payload) }
-        @db.listen([CHANGED, RESTOCKED, STORED, INQUIRIES], loop: true, after_listen: ->(_connection) { ready.call }, &told)
+        @db.listen([CHANGED, RESTOCKED, STORED, SCALES, INQUIRIES], loop: true, after_listen: ->(_connection) { ready.call }, &told)
       end
 
       # @return [Hash{Integer => Integer}] by build

@@ -21,6 +21,7 @@ module GreenPlinth
         listener.on_news { |build, version| say(event(build, version)) }
         listener.on_return { |versions| say(all(versions)) }
         listener.on_stored { say("event: stores\ndata: {}\n\n") }
+        listener.on_weighed { |reading| say("event: scales\ndata: #{reading.delete("\n")}\n\n") }
         listener.on_restocked { say("event: workshop\ndata: {}\n\n") }
         listener.on_inquiry { |inquiry| say("event: inquiry\ndata: #{JSON.generate(inquiry)}\n\n") }
       end

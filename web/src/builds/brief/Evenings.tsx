@@ -4,6 +4,7 @@ import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { Choice } from "../../common/Choice";
+import { preferred } from "../../common/preferences";
 
 const DAYS = [
   ["mon", "Monday"],
@@ -14,6 +15,11 @@ const DAYS = [
   ["sat", "Saturday"],
   ["sun", "Sunday"],
 ] as const;
+/** From the day on which the maker's week begins. */
+function days() {
+  const first = DAYS.findIndex(([day]) => day === preferred("first_day"));
+  return [...DAYS.slice(first), ...DAYS.slice(0, first)];
+}
 export interface Evening {
   day: (typeof DAYS)[number][0];
   from: string;
@@ -23,7 +29,7 @@ export interface Evening {
 /** The weekly pattern of free time at the bench. */
 export function Evenings({ rows, onChange }: { rows: Evening[]; onChange: (rows: Evening[]) => void }) {
   const change = (index: number, row: Evening) => onChange(rows.map((one, i) => (i === index ? row : one)));
-  const next = DAYS.find(([day]) => !rows.some((row) => row.day === day))?.[0] ?? "mon";
+  const next = days().find(([day]) => !rows.some((row) => row.day === day))?.[0] ?? "mon";
   return (
     <Box sx={{ width: "100%" }}>
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
@@ -33,7 +39,7 @@ export function Evenings({ rows, onChange }: { rows: Evening[]; onChange: (rows:
         {rows.map((row, index) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: rows have no identity but their place
           <Stack key={index} direction="row" sx={{ gap: 1, alignItems: "center", flexWrap: "wrap" }}>
-            <Choice label="Day" width={150} value={row.day} options={DAYS} onChange={(day) => change(index, { ...row, day })} />
+            <Choice label="Day" width={150} value={row.day} options={days()} onChange={(day) => change(index, { ...row, day })} />
             <Clock label="From" value={row.from} onChange={(from) => change(index, { ...row, from })} />
             <Clock label="To" value={row.to} onChange={(to) => change(index, { ...row, to })} />
             <Button

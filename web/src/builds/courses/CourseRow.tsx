@@ -34,7 +34,9 @@ export function CourseRow({ pointer, course, index, count, lifted, target, onMov
   const on = selection.pointer === pointer;
   const steps = allSteps.filter((step) => step.where.some((where) => within(where, pointer)));
   const dry = steps.length ? steps.map((step) => step.tail_min).reduce((a, b) => (a === null || b === null ? null : Math.max(a, b))) : null;
-  const name = material?.name ?? plain(course.material);
+  const mix = (useFile().mixes ?? []).find((one) => `mix:${one.id}` === course.material);
+  const tone = useOfBuild((build) => build.evaluation.palette.tones).find((one) => one.material === course.material && one.mix)?.colour;
+  const name = mix?.name ?? material?.name ?? plain(course.material.replace("mix:", ""));
   return (
     <Box
       role="listitem"
@@ -63,7 +65,7 @@ export function CourseRow({ pointer, course, index, count, lifted, target, onMov
         </Box>
         <svg width={26} height={18} aria-hidden>
           <Hatches id={`row-${index}`} />
-          <rect width={26} height={18} fill={course.colour ?? material?.colour ?? "#bbb"} />
+          <rect width={26} height={18} fill={course.colour ?? tone ?? material?.colour ?? "#bbb"} />
           <rect
             width={26}
             height={18}

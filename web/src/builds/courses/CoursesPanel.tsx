@@ -1,14 +1,16 @@
+import Alert from "@mui/material/Alert";
 import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useRef, useState } from "react";
+import { api } from "../../api/client";
 import type { Course, Zone } from "../../api/types";
 import { kindOf, materialOf, useCatalogue } from "../../common/catalogue";
 import { capital, plain } from "../../common/words";
 import { valueAt } from "../plan/parts";
-import { useBuildSession, useFile } from "../useSession";
+import { useBuildSession, useFile, useOfBuild } from "../useSession";
 import { CourseRow } from "./CourseRow";
 
 /** The courses of one zone as a stack, the topmost above: add, edit, drag into another order, take out. */
@@ -81,9 +83,44 @@ export function CoursesPanel({ pointer }: { pointer: string }) {
 function AddCourse({ pointer, has }: { pointer: string; has: boolean }) {
   const session = useBuildSession();
   const catalogue = useCatalogue();
-  const keys = catalogue.materials.filter((material) => material.traits.includes("laid")).map((material) => material.key);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const id = useOfBuild((build) => build.id);
+  const mixes = useFile().mixes ?? [];
+  const recipes = catalogue.recipes.filter((recipe) => !mixes.some((mix) => mix.recipe === recipe.key));
+  const keys = [
+    ...mixes.map((mix) => `mix:${mix.id}`),
+    ...recipes.map((recipe) => `recipe:${recipe.key}`),
+    ...catalogue.materials.filter((material) => material.traits.includes("laid")).map((material) => material.key),
+  ];
+  const nameOf = (key: string): string =>
+    mixes.find((mix) => `mix:${mix.id}` === key)?.name ??
+    recipes.find((recipe) => `recipe:${recipe.key}` === key)?.name ??
+    materialOf(catalogue, key)?.name ??
+    plain(key.replace("mix:", ""));
+  const groupOf = (key: string): string =>
+    key.startsWith("mix:")
+      ? "Mixes of this build"
+      : key.startsWith("recipe:")
+        ? "Recipes of yours"
+        : capital(kindOf(catalogue, "families", materialOf(catalogue, key)?.family)?.name ?? "");
+
+  /** A recipe is copied into the build first, so that its file stands alone. */
+  async function lay(key: string) {
+    const name = nameOf(key);
+    const copied = key.startsWith("recipe:") ? await api.recipeCopied(id, key.replace("recipe:", "")) : { material: key, patch: [] };
+    const course = { material: copied.material };
+    session.edit(`Lay ${name}`, [
+      ...copied.patch,
+      has ? { op: "add", path: `${pointer}/courses/-`, value: course } : { op: "add", path: `${pointer}/courses`, value: [course] },
+    ]);
+  }
   return (
-    <Stack direction="row" sx={{ mt: 1 }}>
+    <Stack sx={{ mt: 1 }}>
+      {wrong && (
+        <Alert severity="error" onClose={() => setWrong(null)}>
+          The recipe was not copied: {wrong}
+        </Alert>
+      )}
       <Autocomplete
         key={keys.length}
         size="small"
@@ -92,24 +129,14 @@ function AddCourse({ pointer, has }: { pointer: string; has: boolean }) {
         value={null}
         blurOnSelect
         clearOnBlur
-        groupBy={(key) => capital(kindOf(catalogue, "families", materialOf(catalogue, key)?.family)?.name ?? "")}
-        getOptionLabel={(key) => materialOf(catalogue, key)?.name ?? plain(key)}
+        groupBy={groupOf}
+        getOptionLabel={nameOf}
         filterOptions={(all, { inputValue }) =>
           all.filter((key) =>
-            `${key} ${materialOf(catalogue, key)?.name} ${materialOf(catalogue, key)?.note ?? ""}`
-              .toLowerCase()
-              .includes(inputValue.toLowerCase()),
+            `${key} ${nameOf(key)} ${materialOf(catalogue, key)?.note ?? ""}`.toLowerCase().includes(inputValue.toLowerCase()),
           )
         }
-        onChange={(_, key) =>
-          key &&
-          session.edit(
-            `Lay ${materialOf(catalogue, key)?.name ?? key}`,
-            has
-              ? [{ op: "add", path: `${pointer}/courses/-`, value: { material: key } }]
-              : [{ op: "add", path: `${pointer}/courses`, value: [{ material: key }] }],
-          )
-        }
+        onChange={(_, key) => key && void lay(key).catch((error: Error) => setWrong(error.message))}
         renderInput={(params) => <TextField {...params} label="Lay another course on top" placeholder="paste, sand, paint, grass…" />}
       />
     </Stack>

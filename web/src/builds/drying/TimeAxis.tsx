@@ -1,6 +1,6 @@
 import { useTheme } from "@mui/material/styles";
 import { scaleUtc } from "d3-scale";
-import { dayWords } from "../../common/words";
+import { clockOf, dayWords } from "../../common/words";
 
 interface Props {
   from: number;
@@ -30,7 +30,7 @@ export function TimeAxis({ from, to, x, left, height, quiet = false }: Props) {
             <line x1={at} x2={at} y1={0} y2={height} stroke={palette.divider} strokeWidth={midnight ? 1.2 : 0.6} />
             {!quiet && (
               <text x={at + 4} y={height - 8}>
-                {midnight ? dayWords(tick) : tick.toISOString().slice(11, 16)}
+                {midnight ? dayWords(tick) : clockOf(tick)}
               </text>
             )}
           </g>

@@ -5,7 +5,9 @@ import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { After, ScheduledStep, Step } from "../../api/types";
 import { capital, clockWords, count, momentWords, plain, short, span } from "../../common/words";
-import { useBuildSession, useSelection, within } from "../useSession";
+import { MixCardView } from "../../mixes/MixCardView";
+import { MixWords } from "../quantities/MixWords";
+import { useBuildSession, useOfBuild, useSelection, within } from "../useSession";
 import { DryingNote } from "./DryingNote";
 import { StepMarks } from "./StepMarks";
 import type { Dragging } from "./useDragging";
@@ -94,6 +96,8 @@ const visuallyHidden = { position: "absolute", width: "1px", height: "1px", over
 function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
   const session = useBuildSession();
   const { tints } = useTheme();
+  const id = useOfBuild((build) => build.id);
+  const mixing = useOfBuild((build) => build.evaluation.mixing).filter((needed) => needed.step === step.id);
   const titled = (id: string) => byId.get(id)?.title ?? id;
   const go = (id: string) => session.select(byId.get(id)?.where[0] ?? null, id);
   return (
@@ -111,6 +115,13 @@ function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
           </Typography>
         </Box>
       )}
+      {mixing.map((needed) => (
+        <Box key={needed.material}>
+          <Typography variant="h3">Mix: {needed.name}</Typography>
+          <MixWords needed={needed} />
+          <MixCardView of={{ material: needed.material, build: id }} start={needed.g} />
+        </Box>
+      ))}
       <Box>
         <Typography variant="h3">Why here?</Typography>
         {step.after.length === 0 ? (

@@ -54,15 +54,10 @@ export function PourCards() {
                   <Typography>
                     <b>{layer.mix_ml === null ? "unknown" : `${short(layer.mix_ml)} ml`}</b> for {mm(layer.thickness_mm)}
                   </Typography>
-                  {layer.parts && (
-                    <Typography>
-                      {layer.parts.map((part) => `${part.name} ${short(part.mass_g)} g (${short(part.volume_ml)} ml)`).join(" + ")}
-                    </Typography>
-                  )}
                   {layer.drops ? <Typography>{count(layer.drops, "drop")} of tint</Typography> : null}
                   <Typography variant="body2" color="text.secondary">
                     hard in {span(layer.cure_min)}
-                    {layer.parts ? " · ratio: the label overrules" : ""}
+                    {layer.parts ? " · resin and hardener: see its mix card" : ""}
                   </Typography>
                 </Box>
               </Box>

@@ -36,6 +36,9 @@ module GreenPlinth
           stored
         end
 
+        # @param reading [String] JSON, as the scales tell it
+        def tell_scales(reading) = @db.notify(SCALES, payload: reading)
+
         private
 
         def stored = @db.notify(STORED, payload: "")

@@ -1,0 +1,119 @@
+import Alert from "@mui/material/Alert";
+import Box from "@mui/material/Box";
+import Button from "@mui/material/Button";
+import Stack from "@mui/material/Stack";
+import TextField from "@mui/material/TextField";
+import Typography from "@mui/material/Typography";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api } from "../api/client";
+import type { Jar, Recipe, ToneFound } from "../api/types";
+import { materialOf, useCatalogue } from "../common/catalogue";
+import { Swatch } from "../common/Swatch";
+import { capital, count, short } from "../common/words";
+import { GreyCardPicker } from "./GreyCardPicker";
+
+/** As many as are searched in a moment. */
+const MOST_PAINTS = 60;
+
+/** A wished tone, and the mixes of the paints on the shelf that come nearest to it. */
+export function ToneFinder({ onTake }: { onTake: (recipe: Recipe) => void }) {
+  const catalogue = useCatalogue();
+  const { data } = useQuery({ queryKey: ["stores"], queryFn: api.stores });
+  const [wanted, setWanted] = useState("#8a7a5c");
+  const paints = (data?.jars ?? [])
+    .filter((jar) => jar.colour && materialOf(catalogue, jar.jar.material)?.traits.includes("by_colour") && jar.family === "coating")
+    .slice(0, MOST_PAINTS);
+  const search = useMutation({
+    mutationFn: () => api.mixMatch({ wanted, paints: paints.map((jar) => ({ colour: jar.colour as string })), count: 5 }),
+  });
+  return (
+    <Box component="section" aria-label="Find a tone">
+      <Typography variant="h2">Which of my paints make this tone?</Typography>
+      <Typography sx={{ mb: 1.5 }}>
+        Every mix of up to three of the {count(paints.length, "paint")} on your shelf, in up to ten parts, is looked at; the nearest are
+        told. Pick a recipe on the left to read or change it.
+      </Typography>
+      <Stack direction="row" sx={{ gap: 2, alignItems: "center", flexWrap: "wrap", mb: 2 }}>
+        <TextField
+          type="color"
+          label="Wished tone"
+          value={wanted}
+          onChange={(event) => setWanted(event.target.value)}
+          slotProps={{ inputLabel: { shrink: true } }}
+          sx={{ width: 110 }}
+        />
+        <Button variant="contained" disabled={!paints.length || search.isPending} onClick={() => search.mutate()}>
+          Find mixes
+        </Button>
+      </Stack>
+      <GreyCardPicker onTone={setWanted} />
+      {!paints.length && <Alert severity="info">There are no paints in the stores yet: put them on the shelf with their colours.</Alert>}
+      {search.error && <Alert severity="error">{search.error.message}</Alert>}
+      {search.data?.found.map((found) => (
+        <FoundMix
+          key={JSON.stringify(found.parts)}
+          found={found}
+          wanted={search.variables === undefined ? wanted : wanted}
+          paints={paints}
+          onTake={onTake}
+        />
+      ))}
+    </Box>
+  );
+}
+
+function FoundMix({
+  found,
+  wanted,
+  paints,
+  onTake,
+}: {
+  found: ToneFound["found"][number];
+  wanted: string;
+  paints: Jar[];
+  onTake: (recipe: Recipe) => void;
+}) {
+  const parts = found.parts.map(({ paint, parts }) => ({ jar: paints[paint], parts })).filter((one) => one.jar);
+  const recipe: Recipe = {
+    name: `tone ${wanted}`,
+    by: "drops",
+    parts: parts.map(({ jar, parts: amount }) => ({ material: jar.jar.material, amount, colour: jar.colour as string })),
+  };
+  return (
+    <Stack direction="row" sx={{ gap: 2, alignItems: "center", py: 1, borderBottom: 1, borderColor: "divider", flexWrap: "wrap" }}>
+      <Box sx={{ display: "flex" }} role="img" aria-label={`Wished ${wanted} beside ${found.colour}`}>
+        <Box sx={{ width: 56, height: 56, bgcolor: wanted }} />
+        <Box sx={{ width: 56, height: 56, bgcolor: found.colour }} />
+      </Box>
+      <Box sx={{ flex: 1, minWidth: 220 }}>
+        {parts.map(({ jar, parts: amount }) => (
+          <Stack key={jar.id} direction="row" sx={{ gap: 1, alignItems: "center" }}>
+            <Swatch colour={jar.colour} width={18} height={18} />
+            <Typography>
+              <b>{amount}</b> {capital(jar.name)}
+            </Typography>
+          </Stack>
+        ))}
+      </Box>
+      <Typography sx={{ width: 190 }}>
+        {nearness(found.difference)}
+        <Typography component="span" variant="body2" color="text.secondary" sx={{ display: "block" }}>
+          ΔE00 {short(found.difference)}
+        </Typography>
+      </Typography>
+      <Button onClick={() => onTake(recipe)}>Make it a recipe</Button>
+    </Stack>
+  );
+}
+
+const nearness = (difference: number): string =>
+  difference < 1
+    ? "cannot be told apart"
+    : difference < 2
+      ? "the same, side by side"
+      : difference < 5
+        ? "near"
+        : difference < 10
+          ? "of that kind"
+          : "far off";
