@@ -32,7 +32,8 @@ RSpec.describe "Mixes over HTTP" do
 
   it "refuses a recipe that goes in a circle, or of nothing known, and one that another is made of stays" do
     put_recipe("bank_tone", bank)
-    put_recipe("thin_bank", { "name" => "thin", "parts" => [{ "material" => "mix:bank_tone", "amount" => 1 }, { "material" => "water", "amount" => 1 }] })
+    thin = %w[mix:bank_tone water].map { |material| { "material" => material, "amount" => 1 } }
+    put_recipe("thin_bank", { "name" => "thin", "parts" => thin })
     custom_request("DELETE", "/api/catalogue/recipes/bank_tone", {}, { "HTTP_X_CSRF_TOKEN" => token })
     expect(answer["detail"]).to match(/thin_bank/)
     turned = put_recipe("bank_tone", bank.merge("parts" => [{ "material" => "mix:thin_bank", "amount" => 1 }]))

@@ -1,5 +1,8 @@
 # frozen_string_literal: true
 
+require "socket"
+require "tmpdir"
+
 RSpec.describe "The stores over HTTP" do
   include Api
 
@@ -72,10 +75,11 @@ RSpec.describe "The stores over HTTP" do
     post_json("/api/stores", paste)
     get("/api/everything")
     zip = last_response.body
-    2.times { custom_request("POST", "/api/everything", {}, { :input => zip, "CONTENT_TYPE" => "application/zip", "HTTP_X_CSRF_TOKEN" => token }) }
+    sent = { :input => zip, "CONTENT_TYPE" => "application/zip", "HTTP_X_CSRF_TOKEN" => token }
+    2.times { custom_request("POST", "/api/everything", {}, sent) }
     expect(stores["jars"].size).to eq(1)
     ServerSpec.clear
-    custom_request("POST", "/api/everything", {}, { :input => zip, "CONTENT_TYPE" => "application/zip", "HTTP_X_CSRF_TOKEN" => token })
+    custom_request("POST", "/api/everything", {}, sent)
     expect(stores["jars"].map { |jar| jar["jar"] }).to eq([paste])
   end
 end
@@ -91,5 +95,70 @@ RSpec.describe "Preferences over HTTP" do
     expect(get("/api/preferences").then { answer }).to eq(chosen)
     expect(send_json("PUT", "/api/preferences", { "currency" => "doubloons" })["status"]).to eq(422)
     expect(get("/api/preferences").then { answer }).to eq(chosen)
+  end
+end
+
+RSpec.describe "A shopping list over several builds, over HTTP" do
+  include Api
+
+  before { ServerSpec.clear }
+  after { ServerSpec.clear }
+
+  it "is told, taken away as a table and on paper, and bought" do
+    builds = %w[Bank Shore].map { |title| create(plain_file(title: title, zones: [zone(course("earth_paste", thickness_mm: 2))]))["id"] }
+    list = -> { get("/api/shopping?builds=#{builds.join(",")}").then { answer } }
+    paste = list.call["items"].find { |item| item["material"] == "earth_paste" }
+    expect(paste).to include("builds" => match_array(%w[Bank Shore]), "to_buy" => 1)
+    expect(get("/api/shopping.csv?builds=#{builds.first}").body).to include("earth_paste")
+    expect(get("/api/shopping.pdf?builds=#{builds.first}").body).to start_with("%PDF")
+    post_json("/api/shopping/bought?builds=#{builds.join(",")}", {})
+    expect(list.call["items"].select { |item| item["to_buy"] }).to be_empty
+    expect(get("/api/shopping?builds=x").then { answer["problems"].first["pointer"] }).to eq("/builds")
+    expect(get("/api/shopping?builds=").then { answer["status"] }).to eq(422)
+    expect(get("/api/shopping?builds=999999").then { answer["status"] }).to eq(404)
+  end
+end
+
+RSpec.describe "The scales over HTTP" do
+  include Api
+
+  before { ServerSpec.database }
+
+  def serve(client, heard)
+    client.puts("{\"g\":1.5,\"stable\":true,\"simulated\":true}")
+    client.gets&.then { |line| heard << line }
+  end
+
+  # Scales of a spec's own: they read what they are told to.
+  def with_scales
+    Dir.mktmpdir do |folder|
+      path = File.join(folder, "scales.sock")
+      heard = Queue.new
+      UNIXServer.open(path) do |server|
+        serving = Thread.new { loop { Thread.new(server.accept) { |one| serve(one, heard) } } }
+        yield GreenPlinth::Server::Scales.new(ServerSpec.store, path), heard
+      ensure
+        serving.kill
+      end
+    end
+  end
+
+  it "says where there are none" do
+    get("/api/scales")
+    expect(answer).to eq("there" => File.socket?(GreenPlinth::Server::Scales::PATH))
+    expect(GreenPlinth::Server::Scales.new(ServerSpec.store, "/nowhere").listen).to be(false)
+    expect(GreenPlinth::Server::Scales.new(ServerSpec.store, "/nowhere").command({ "do" => "tare" })).to be(false)
+    expect(post_json("/api/scales", { "do" => "explode" })["status"]).to eq(422)
+  end
+
+  it "passes commands on, and tells what they read" do
+    with_scales do |scales, heard|
+      told = Queue.new
+      GreenPlinth::Server::Listener.of(ServerSpec.store).on_weighed { |reading| told << reading }
+      expect(scales.listen).to be(true)
+      expect(JSON.parse(Timeout.timeout(5) { told.pop })).to include("g" => 1.5, "simulated" => true)
+      scales.command({ "do" => "tare" })
+      expect(JSON.parse(Timeout.timeout(5) { heard.pop })).to eq("do" => "tare")
+    end
   end
 end

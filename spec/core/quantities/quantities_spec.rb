@@ -201,3 +201,36 @@ RSpec.describe GreenPlinth::Quantities do
     end
   end
 end
+
+# What is stirred up can be whatever a material can be.
+RSpec.describe "Mixes as glue and as tint" do
+  let(:thin) { { id: "thin", parts: [{ material: "white_glue", amount: 1 }, { material: "water", amount: 1 }] } }
+  let(:blue) { { id: "blue", parts: [{ material: "acrylic_ink", amount: 1, colour: "#2a4f9e" }] } }
+
+  it "hold a course, and are bought as their parts" do
+    file = plain_file(zones: [zone(course("gravel", id: "stones", fixing: { glue: "mix:thin" }))], mixes: [thin])
+    lines = evaluation(file).quantities.map(&:material)
+    expect(lines).to include("white_glue")
+    expect(evaluation(file).mix_cards.needed.map { |one| [one.step.id, one.formula.key] }).to include(["stones", "mix:thin"])
+  end
+
+  it "are refused where they are not there, or do not set" do
+    told = lambda do |glue, *mixes|
+      file = plain_file(zones: [zone(course("gravel", fixing: { glue: glue }))], mixes: mixes)
+      problems(JSON.parse(JSON.generate(file)))
+    end
+    expect(told["mix:none", thin].map(&:to_s)).to match([/there is no mix/])
+    expect(told["mix:sand", { id: "sand", parts: [{ material: "fine_sand", amount: 1 }] }].map(&:to_s)).to match([/does not set/])
+  end
+
+  # Six drops in 10 ml, 20 drops to the ml: 0.03 ml for each ml poured.
+  it "tint what is poured, by the drop" do
+    water = { "tint" => { "drops_per_10ml" => 6, "colour" => "#2a4f9e", "material" => "mix:blue" } }
+    file = pool_file(level: 8, mixes: [blue])
+    file["waters"] = [file["waters"].first.merge(water)]
+    lines = evaluation(file).quantities.to_h { |line| [line.material, line] }
+    expect(lines["acrylic_ink"].amount).to be_within(0.01).of(lines["acrylic_water"].amount * 0.03)
+    file["waters"] = [file["waters"].first.merge("tint" => water["tint"].merge("material" => "moon_dust"))]
+    expect(problems(file).map(&:to_s)).to match([%r{/waters/0/tint/material}])
+  end
+end

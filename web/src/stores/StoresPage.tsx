@@ -18,6 +18,7 @@ import { capital, count, money } from "../common/words";
 import { JarCard } from "./JarCard";
 import { JarForm } from "./JarForm";
 import { ReservedList } from "./ReservedList";
+import { ShoppingTrip } from "./ShoppingTrip";
 
 /** So many are drawn at once: a shelf of a thousand is searched, not scrolled. */
 const SHOWN = 120;
@@ -135,6 +136,7 @@ export function StoresPage() {
         {chosen && <JarForm key={chosen} jar={jar} onDone={(id) => setChosen(chosen === "new" ? id : null)} />}
       </Box>
       <ReservedList />
+      <ShoppingTrip />
     </Box>
   );
 }

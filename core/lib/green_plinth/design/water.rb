@@ -23,6 +23,9 @@ module GreenPlinth
 
       def tinted? = (tint_drops || 0).positive?
 
+      # @return [String, nil] key of what it is tinted with, a material or a mix
+      def tint_key = data.dig("tint", "material")
+
       def tint_colour = data.dig("tint", "colour")
 
       # @return [String, nil] what it is tinted with, else the colour of its medium

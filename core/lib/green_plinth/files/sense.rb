@@ -44,7 +44,11 @@ module GreenPlinth
         known(@design.plinth.data["material"], "/plinth/material")
         (@design.features + @design.subjects).each { |part| known(part.data["material"], "#{part.pointer}/material") }
         @design.forms.each { |form| formed(form) }
-        @design.waters.each { |water| with_trait(water.medium_key, "fills_water", "water", "#{water.pointer}/medium") }
+        @design.waters.each do |water|
+          with_trait(water.medium_key, "fills_water", "water", "#{water.pointer}/medium")
+          tint = water.tint_key
+          known(tint, "#{water.pointer}/tint/material") unless tint && @design.catalogue[tint]
+        end
         @design.identified.each { |part| holding(part.glue, "#{part.pointer}/fixing/glue") }
         @design.courses.each { |course| course.mix ? mixed(course) : known(course.material_key, "#{course.pointer}/material") }
         @design.mixes.each_value { |mix| stirred(mix) }
@@ -90,7 +94,12 @@ module GreenPlinth
       end
 
       # Pastes, mediums and fixers hold parts too.
-      def holding(key, pointer) = @catalogue[key]&.sets? ? nil : with_trait(key, "holds", "glue", pointer)
+      def holding(key, pointer)
+        return if @design.catalogue[key]&.sets?
+        return with_trait(key, "holds", "glue", pointer) unless key&.start_with?(Catalogue::Stirred::PREFIX)
+
+        problem(pointer, @design.catalogue[key] ? "#{key} does not set: it holds nothing" : "there is no mix #{key} in the file")
+      end
 
       def with_trait(key, trait, what, pointer)
         return if key.nil? || @catalogue[key]&.trait?(trait)

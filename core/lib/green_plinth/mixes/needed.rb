@@ -34,7 +34,8 @@ module GreenPlinth
           "colour" => formula.colour, "need_g" => g.round(2), "need_ml" => formula.density && (g / formula.density).round(2),
           "batches" => portioned.count, "used_g" => portioned.used_g.round(2), "left_g" => portioned.left_g.round(2),
           "least_g" => formula.least_g&.round(2), "pot_min" => formula.pot_min&.typical, "by_mass" => formula.ratio(:mass),
-          "by_volume" => formula.ratio(:volume), "serves" => serves(others, apart).map { |other| { "step" => other.id, "title" => other.title } },
+          "by_volume" => formula.ratio(:volume),
+          "serves" => serves(others, apart).map { |other| { "step" => other.id, "title" => other.title } },
           "hazards" => formula.hazards }.merge(MixCard.new(formula, portioned.g).to_h)
       end
 

@@ -19,7 +19,7 @@ module GreenPlinth
       # @param seed [Integer] of the noise
       def initialize(seed: 1)
         @random = Random.new(seed)
-        @load = @shown = @tare = @flow = 0.0
+        @load = @shown = @drift = @tare = @flow = 0.0
         @moments = []
         @now = nil
       end
@@ -28,7 +28,7 @@ module GreenPlinth
       # @return [Boolean] whether it meant something
       def take(command)
         case command["do"]
-        when "tare" then @tare = @shown
+        when "tare" then @tare = @shown + @drift
         when "clear" then @load = @flow = 0.0
         when "flow"
           return false unless command["g_per_s"].is_a?(Numeric)
@@ -47,8 +47,8 @@ module GreenPlinth
         @now = at
         @load = [@load + (@flow * passed), MOST_G].min
         @shown += (@load - @shown) * (1 - Math.exp(-passed / SETTLES_S))
-        @shown += DRIFT_G_MIN * passed / 60 if @load.positive?
-        g = @shown - @tare + @random.rand(-NOISE_G..NOISE_G)
+        @drift += DRIFT_G_MIN * passed / 60 if @load.positive?
+        g = @shown + @drift - @tare + @random.rand(-NOISE_G..NOISE_G)
         { "g" => (g / RESOLUTION_G).round * RESOLUTION_G, "stable" => stable?(at), "simulated" => true }
           .then { |reading| reading.merge("g" => reading["g"].round(2)) }
       end

@@ -52,7 +52,9 @@ module GreenPlinth
             @store.tell_scales(line.chomp)
           end
         end
-      rescue SystemCallError, IOError, Sequel::Error => e
+      rescue SystemCallError, IOError
+        nil # The scales are away: whoever weighs asks again.
+      rescue Sequel::Error => e
         Log.outage(e)
       end
 

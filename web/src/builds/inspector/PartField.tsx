@@ -1,6 +1,8 @@
+import Button from "@mui/material/Button";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import Stack from "@mui/material/Stack";
 import Switch from "@mui/material/Switch";
+import TextField from "@mui/material/TextField";
 import type { ComponentType } from "react";
 import type { Field, Outline } from "../../api/types";
 import { Choice } from "../../common/Choice";
@@ -95,6 +97,28 @@ function OnOrOff({ field, own, put }: FieldProps) {
   );
 }
 
+/** A colour; what has none asks whether it should have one. */
+function OneColour({ field, own, put, clear }: FieldProps) {
+  if (!own) return <Button onClick={() => put("#8a7a5c")}>{field.name}: none said</Button>;
+  return (
+    <Stack direction="row" sx={{ alignItems: "center" }}>
+      <TextField
+        type="color"
+        label={field.name}
+        value={own as string}
+        onChange={(event) => put(event.target.value)}
+        slotProps={{ inputLabel: { shrink: true } }}
+        sx={{ width: 110 }}
+      />
+      {field.optional && (
+        <Button size="small" onClick={clear}>
+          None
+        </Button>
+      )}
+    </Stack>
+  );
+}
+
 function WholeOutline({ own, pointer, put }: FieldProps) {
   const { scale } = useFile();
   if (!own) return null;
@@ -107,6 +131,7 @@ const DRAWN: Record<string, ComponentType<FieldProps>> = {
   material: OneMaterial,
   thing: OneThing,
   switch: OnOrOff,
+  colour: OneColour,
   range: RangeField,
   place: PlaceField,
   turn: TurnField,

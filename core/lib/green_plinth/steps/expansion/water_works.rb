@@ -71,8 +71,19 @@ module GreenPlinth
           several = pool.layers.size > 1
           add(pouring(water), water, id: several ? "#{water.id}/pour-#{index + 1}" : "#{water.id}/pour", amount: pool.area_mm2 / DM2,
             laid: Laid.new(material_key: water.medium_key, thickness_mm: layer.thickness_mm), stack: [water.pointer, index],
-            splittable: false, uses: water.medium ? [@dose.body(water.medium, layer.volume_mm3 * open_share(pool))] : [],
+            splittable: false, uses: poured(water, layer.volume_mm3 * open_share(pool)),
             words: { place: several ? "#{water.name}, layer #{index + 1} of #{pool.layers.size}" : water.name })
+        end
+
+        # The medium, and the drops of tint that go into it.
+        def poured(water, volume_mm3)
+          return [] unless water.medium
+
+          body = @dose.body(water.medium, volume_mm3)
+          return [body] unless water.tinted? && water.tint_key
+
+          tint = water.tint_drops * body.amount / 10 * Catalogue::Measures::DROP_ML
+          [body, Quantities::Use.new(material: water.tint_key, colour: water.tint_colour, amount: tint, unit: "ml")]
         end
 
         # A hull takes the room that it lies in: nothing is poured under it.

@@ -23,6 +23,27 @@ module GreenPlinth
             json_body({ "added" => bought.size })
           end
 
+          app.get("/api/shopping") { json_body(trip_as_data(trip)) }
+
+          app.get("/api/shopping.csv") do
+            content_type "text/csv", charset: "utf-8"
+            headers "Content-Disposition" => "attachment; filename=\"shopping-#{today.iso8601}.csv\""
+            GreenPlinth::Stores::TripCsv.write(trip)
+          end
+
+          app.get("/api/shopping.pdf") do
+            content_type "application/pdf"
+            headers "Content-Disposition" => "attachment; filename=\"shopping-#{today.iso8601}.pdf\""
+            GreenPlinth::Stores::TripPdf.new(trip, "Shopping list, #{today.iso8601}").write
+          end
+
+          app.post("/api/shopping/bought") do
+            bought = trip.items.select { |item| item.provided.packs&.positive? }.map { |item| bought(item.provided) }
+            desk.stockroom.buy(bought, today)
+            status 201
+            json_body({ "added" => bought.size })
+          end
+
           app.get("/api/palettes") do
             builds, total = desk.shelf_page(sort: "newest", limit: whole("limit", 1..200, 60), from: whole("from", 0..1_000_000, 0))
             json_body({ "builds" => builds.map { |build| palette(build) }, "total" => total })
@@ -31,6 +52,34 @@ module GreenPlinth
 
         # Lists and palettes as data.
         module Provided
+          # So many builds on one list.
+          MOST_BUILDS = 20
+
+          # @return [GreenPlinth::Stores::Trip] over the builds that ?builds=1,2 names
+          def trip
+            ids = params["builds"].to_s.split(",").map { |id| Integer(id, 10, exception: false) }
+            unless ids.any? && ids.all? && ids.size <= MOST_BUILDS
+              raise InvalidFile, [GreenPlinth::Problem.new("/builds", "must be up to #{MOST_BUILDS} numbers of builds, like 3,7")]
+            end
+
+            builds = ids.uniq.map { |id| trip_build(desk.find(id)) }
+            GreenPlinth::Stores::Trip.new(builds, desk.stockroom.shelves, desk.catalogue)
+          end
+
+          def trip_build(build)
+            found = desk.evaluate(build.file, build.id)
+            plan = found.infeasible ? nil : found.plan
+            GreenPlinth::Stores::Trip::Build.new(found.design.title, found.quantities, plan)
+          end
+
+          def trip_as_data(trip)
+            items = trip.items.map do |item|
+              item.provided.to_h.merge("shop" => item.shop, "needed_by" => item.needed_by && Moment.format(item.needed_by),
+                "builds" => item.builds)
+            end
+            { "items" => items, "cost_minor" => trip.cost_minor }
+          end
+
           def bought(one)
             pack = one.line.pack
             { "material" => one.line.material, "colour" => one.line.colour, "pack" => pack["size_mm"] ? 1 : pack["amount"],
