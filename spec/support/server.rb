@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "tmpdir"
+
 # The whole application over the test database, as its clients meet it. Loaded when a spec asks for it: core specs run
 # without a database.
 module ServerSpec
@@ -8,6 +10,8 @@ module ServerSpec
   # Nor shall a slow machine be taken for a busy one, nor a build for too large.
   ENV["GREEN_PLINTH_WAIT"] ||= "60"
   ENV["GREEN_PLINTH_SECONDS"] ||= "12"
+  # Scales of the specs alone: those of an application that runs beside them are left in peace.
+  ENV["GREEN_PLINTH_SCALES"] = File.join(Dir.tmpdir, "green-plinth-specs-#{Process.pid}.sock")
   NOW = Time.new(2027, 3, 1, 12, 0)
 
   module_function

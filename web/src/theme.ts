@@ -89,6 +89,8 @@ export function plinthTheme(mode: "light" | "dark"): Theme {
       },
       MuiButton: { defaultProps: { disableElevation: true } },
       MuiTextField: { defaultProps: { size: "small" } },
+      // As readable when it is not chosen as when it is.
+      MuiToggleButton: { styleOverrides: { root: ({ theme }) => ({ color: theme.palette.text.primary }) } },
       MuiTooltip: { defaultProps: { arrow: true } },
     },
   });

@@ -5,6 +5,9 @@ module GreenPlinth
   class Catalogue
     REFERENCE = %w[things sizes railways figures sea_states presets].freeze
 
+    # So many sets of mixes are remembered, as builds and their edits come by.
+    MOST_MIXED = 60
+
     attr_reader :materials, :techniques, :kinds, :cautions, :things, :sizes, :railways, :figures, :sea_states, :presets
 
     # @return [Catalogue] the one that ships, read once
@@ -45,6 +48,7 @@ module GreenPlinth
     def with(materials, techniques, history = self.history, recipes: {})
       dup.tap do |copy|
         copy.instance_exec do
+          forget_mixes
           @history = history
           @recipes = recipes.to_h { |key, data| [key, Recipe.new(key, data)] }.freeze
           @materials = @materials.merge(materials_of(materials)).freeze
@@ -59,17 +63,10 @@ module GreenPlinth
     # The same with mixes, each as a material computed from its parts, which may be others of them. What goes in a circle, or has
     # a part that is not known, is no material.
     # @param mixes [Array<Stirred>]
-    # @return [Catalogue]
+    # @return [Catalogue] the same one for the same mixes
     def with_mixes(mixes)
-      left = mixes.dup
-      found = self
-      until left.empty?
-        made, left = left.partition { |mix| (mix.mixes - left.map(&:id)).size == mix.mixes.size }
-        break if made.empty?
-
-        found = found.having(made.filter_map { |mix| Mixture.new(mix, found).material })
-      end
-      found
+      @mixed ||= Kept.new(MOST_MIXED)
+      @mixed.fetch(mixes.map { |mix| [mix.id, mix.data] }) { mixed(mixes) }
     end
 
     # @return [Catalogue] with the recipes of the stores as materials
@@ -102,10 +99,32 @@ module GreenPlinth
     def having(more)
       return self if more.empty?
 
-      dup.tap { |copy| copy.instance_exec { @materials = @materials.merge(more.to_h { |material| [material.key, material] }).freeze } }
+      dup.tap do |copy|
+        copy.instance_exec do
+          forget_mixes
+          @materials = @materials.merge(more.to_h { |material| [material.key, material] }).freeze
+        end
+      end
     end
 
     private
+
+    # Those of another catalogue.
+    def forget_mixes
+      @mixed = @stirred = nil
+    end
+
+    def mixed(mixes)
+      left = mixes.dup
+      found = self
+      until left.empty?
+        made, left = left.partition { |mix| (mix.mixes - left.map(&:id)).size == mix.mixes.size }
+        break if made.empty?
+
+        found = found.having(made.filter_map { |mix| Mixture.new(mix, found).material })
+      end
+      found
+    end
 
     def materials_of(entries) = entries.to_h { |key, data| [key, Material.new(key, data, kinds.of("families", data["family"]))] }
     def techniques_of(entries) = entries.to_h { |key, data| [key, Technique.new(key, data, kinds.of("phases", data["phase"]))] }

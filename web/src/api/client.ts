@@ -57,7 +57,9 @@ const withToken: Middleware = {
   async onRequest({ request }) {
     if (request.method === "GET") return;
     request.headers.set("X-CSRF-Token", token ?? (await session()));
-    if (!request.headers.get("Content-Type")?.startsWith("application/")) request.headers.set("Content-Type", "application/json");
+    // A text is JSON, unless it says what it is.
+    if (!/^(application\/|text\/csv)/.test(request.headers.get("Content-Type") ?? ""))
+      request.headers.set("Content-Type", "application/json");
     // Kept for a second try: what was sent cannot be read again.
     again.set(request, request.clone());
     return request;

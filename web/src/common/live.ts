@@ -6,6 +6,8 @@ type Progress = Omit<Inquiry, "state"> & { state: Inquiry["state"] | "gone" };
 export interface Reading {
   g: number;
   stable: boolean;
+  /** How often they were tared: a reading from before the last time is told by it. */
+  tares: number;
   simulated: boolean;
 }
 /** What the server tells of builds, stores and own entries as they change, and of questions that are answered beside it. */

@@ -24,7 +24,7 @@ const REST_MS = 1500;
 /** The card beside the scales: each part in its turn, the cup filling as it weighs, and what the others must become when one was poured over. */
 export function Weighing({ of, card }: { of: CardOf; card: MixCard }) {
   const [weighing, setWeighing] = useState(false);
-  const { there, reading } = useScales(weighing);
+  const { there, reading, tare } = useScales(weighing);
   if (!there) return null;
   if (!weighing)
     return (
@@ -39,6 +39,7 @@ export function Weighing({ of, card }: { of: CardOf; card: MixCard }) {
       card={card}
       g={reading?.g ?? null}
       stable={reading?.stable ?? false}
+      tare={tare}
       onEnd={() => setWeighing(false)}
     />
   );
@@ -50,10 +51,11 @@ interface PanProps {
   /** Of the part that is poured now; null while the scales say nothing. */
   g: number | null;
   stable: boolean;
+  tare: (after_ms?: number) => void;
   onEnd: () => void;
 }
 
-function Pan({ of, card, g, stable, onEnd }: PanProps) {
+function Pan({ of, card, g, stable, tare, onEnd }: PanProps) {
   const { tints } = useTheme();
   /** What is in the cup of each part already, without what is poured now. */
   const [held, setHeld] = useState<(number | null)[]>(card.parts.map(() => null));
@@ -75,10 +77,10 @@ function Pan({ of, card, g, stable, onEnd }: PanProps) {
     setHeld(card.parts.map(() => null));
     setPart(0);
     // The pan comes to rest first.
-    setTimeout(() => command({ do: "tare" }), REST_MS);
+    tare(REST_MS);
   };
   const pour = (index: number) => {
-    command({ do: "tare" });
+    tare();
     setPart(index);
   };
   const next = () => {
@@ -86,7 +88,7 @@ function Pan({ of, card, g, stable, onEnd }: PanProps) {
     const now = held.map((one, index) => (index === part ? (one ?? 0) + Math.max(g, 0) : one));
     const left = now.indexOf(null);
     setHeld(now);
-    command({ do: "tare" });
+    tare();
     setPart(left < 0 ? null : left);
   };
   const now = part === null ? undefined : data?.parts[part];
@@ -134,7 +136,7 @@ function Pan({ of, card, g, stable, onEnd }: PanProps) {
               <>
                 <Pour words="Pour" rate={FAST} command={command} />
                 <Pour words="Drop by drop" rate={SLOW} command={command} />
-                <Button variant="outlined" onClick={next} disabled={g === null || g < LEAST_G} sx={{ minHeight: 56 }}>
+                <Button variant="outlined" onClick={next} disabled={g === null || g < LEAST_G || !stable} sx={{ minHeight: 56 }}>
                   {held.filter((one) => one === null).length <= 1 ? "That is in" : "That is in: next part"}
                 </Button>
               </>

@@ -20,6 +20,7 @@ module GreenPlinth
       def initialize(seed: 1)
         @random = Random.new(seed)
         @load = @shown = @drift = @tare = @flow = 0.0
+        @tares = 0
         @moments = []
         @now = nil
       end
@@ -28,7 +29,9 @@ module GreenPlinth
       # @return [Boolean] whether it meant something
       def take(command)
         case command["do"]
-        when "tare" then @tare = @shown + @drift
+        when "tare"
+          @tare = @shown + @drift
+          @tares += 1
         when "clear" then @load = @flow = 0.0
         when "flow"
           return false unless command["g_per_s"].is_a?(Numeric)
@@ -41,7 +44,7 @@ module GreenPlinth
 
       # Lets time go on.
       # @param at [Float] seconds, of any clock that only goes forward
-      # @return [Hash] the reading
+      # @return [Hash] the reading; tares: how often it was tared, by which a reading from before is known
       def read(at)
         passed = @now ? [at - @now, 0.0].max : 0.0
         @now = at
@@ -49,7 +52,7 @@ module GreenPlinth
         @shown += (@load - @shown) * (1 - Math.exp(-passed / SETTLES_S))
         @drift += DRIFT_G_MIN * passed / 60 if @load.positive?
         g = @shown + @drift - @tare + @random.rand(-NOISE_G..NOISE_G)
-        { "g" => (g / RESOLUTION_G).round * RESOLUTION_G, "stable" => stable?(at), "simulated" => true }
+        { "g" => (g / RESOLUTION_G).round * RESOLUTION_G, "stable" => stable?(at), "tares" => @tares, "simulated" => true }
           .then { |reading| reading.merge("g" => reading["g"].round(2)) }
       end
 
