@@ -30,11 +30,16 @@ RSpec.describe "The other stages", type: :feature do
     end
   end
 
-  it "tells quantities with packs, and a pour card for each layer" do
+  it "tells quantities with packs, a mix card for each batch, and what is too little to measure" do
     open_build(sample("peat-bank"), "quantities")
-    expect(page).to have_css("section[aria-label='Pour cards']",
-      text: /Bog pool, layer 1 of 2.*resin .* g .*hardener/m)
-    expect(page).to have_css("[data-material=two_part_resin] svg[aria-label*='of 1 pack used']")
+    expect(page).to have_css("section[aria-label='Pour cards']", text: /Bog pool, layer 1 of 2/m)
+    card = find("[data-mix=two_part_resin]", text: /layer 1 of 2/)
+    expect(card).to have_text(/Resin : hardener: 2 : 1 by mass, 1.77 : 1 by volume/)
+    expect(card).to have_text(/Too little to measure truly: mix 15 g/)
+    card.find("button", match: :first).click
+    card.find_field("hardener, g").set("12").send_keys(:enter)
+    eventually { card.find_field("resin, g").value == "24" }
+    expect(page).to have_css("[data-material=two_part_resin] svg[aria-label='1 pack to buy']")
   end
 
   describe "brief" do

@@ -121,7 +121,7 @@ module GreenPlinth
         made, left = left.partition { |mix| (mix.mixes - left.map(&:id)).size == mix.mixes.size }
         break if made.empty?
 
-        found = found.having(made.filter_map { |mix| Mixture.new(mix, found).material })
+        found = found.having(made.filter_map { |mix| Mixture.of(mix, found) })
       end
       found
     end

@@ -32,6 +32,18 @@ RSpec.describe GreenPlinth::Stores::Trip do
     expect(described_class.new([first], shelves, catalogue).items.map { |one| one.line.material }).not_to include("earth_paste")
   end
 
+  # A base of 100 × 60 mm is one piece of a cork sheet; each build by itself takes a sheet, and what is left of the first is more than the
+  # second needs.
+  it "cuts what several builds need from the same sheets" do
+    lifted = %w[One Two].map do |title|
+      made = evaluation(plain_file(title: title, forms: [lift(2, rectangle(100, 60))]))
+      described_class::Build.new(title, made.quantities, nil)
+    end
+    bare = GreenPlinth::Stores::Shelves.new([], catalogue)
+    one = described_class.new(lifted, bare, catalogue).items.find { |item| item.line.unit == "sheet" }
+    expect([one.provided.packs, one.spared, one.needed_by]).to eq([1, 1, nil])
+  end
+
   it "is sorted by shop, what is needed first before" do
     keys = trip.items.map { |one| [one.shop, one.needed_by || Float::INFINITY] }
     expect(keys).to eq(keys.sort)

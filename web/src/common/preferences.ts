@@ -18,6 +18,8 @@ export type Chosen = typeof USUAL extends infer U ? { [K in keyof U]: NonNullabl
 const KEY = "green-plinth:preferences";
 
 function kept(): Preferences {
+  // Nothing is kept where there is no browser.
+  if (typeof localStorage === "undefined") return {};
   try {
     return JSON.parse(localStorage.getItem(KEY) ?? "{}");
   } catch (error) {

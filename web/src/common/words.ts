@@ -36,7 +36,7 @@ export const clockWords = (moment: string): string => clockOf(at(moment));
 export const clockOf = (date: Date): string =>
   preferred("clock") === "24"
     ? format({ hour: "2-digit", minute: "2-digit", hourCycle: "h23" }).format(date)
-    : format({ hour: "numeric", minute: "2-digit", hour12: true }).format(date);
+    : format({ hour: "numeric", minute: "2-digit", hourCycle: "h12" }).format(date);
 export const momentWords = (moment: string): string => `${dayWords(at(moment))}, ${clockWords(moment)}`;
 
 /** Now, as the workshop's wall clock shows it. */

@@ -1,3 +1,4 @@
+import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import List from "@mui/material/List";
@@ -5,15 +6,16 @@ import ListItemButton from "@mui/material/ListItemButton";
 import ListItemText from "@mui/material/ListItemText";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { api } from "../api/client";
+import { api, Refused } from "../api/client";
 import type { RecipeEntry } from "../api/types";
 import { DownloadLink } from "../builds/quantities/DownloadLink";
+import { FileButton } from "../common/FileButton";
 import { PageHead } from "../common/PageHead";
 import { Swatch } from "../common/Swatch";
-import { capital } from "../common/words";
+import { capital, count } from "../common/words";
 import { RecipeForm } from "./RecipeForm";
 import { ToneFinder } from "./ToneFinder";
 import { usePartNames } from "./usePartNames";
@@ -27,6 +29,8 @@ export function MixesPage() {
   const recipes = useQuery({ queryKey: ["recipes"], queryFn: api.recipes });
   const [search, setSearch] = useSearchParams();
   const [sought, setSought] = useState("");
+  const client = useQueryClient();
+  const [told, setTold] = useState<{ severity: "error" | "success"; lines: string[] } | null>(null);
   const [draft, setDraft] = useState<RecipeEntry["recipe"] | null>(null);
   const key = search.get("recipe");
   const all = recipes.data ?? [];
@@ -44,6 +48,16 @@ export function MixesPage() {
     setSearch({ recipe: "new" }, { replace: true });
     setDraft(recipe);
   };
+  const open = async (file: File) => {
+    try {
+      const { recipes: added } = await api.stock(await file.text());
+      setTold({ severity: "success", lines: [`${count(added.length, "recipe")} taken up.`] });
+      await client.invalidateQueries();
+    } catch (error) {
+      const problems = error instanceof Refused ? (error.problem.problems ?? []).map((one) => `${one.pointer} ${one.message}`) : [];
+      setTold({ severity: "error", lines: ["Nothing was taken up.", ...(problems.length ? problems : [(error as Error).message])] });
+    }
+  };
   const chosen = all.find((one) => one.key === key) ?? null;
   const making = key === "new" || draft !== null;
 
@@ -51,10 +65,18 @@ export function MixesPage() {
     <Box sx={{ maxWidth: 1240, mx: "auto", p: 2 }}>
       <PageHead title="Mixes">
         <DownloadLink href={api.ownEntries}>Mine as a file</DownloadLink>
+        <FileButton label="Bring in a file" file="Catalogue file with recipes" accept=".json,application/json" onFile={open} />
         <Button variant="contained" onClick={() => begin({ name: "", by: "volume", parts: [] })}>
           New recipe
         </Button>
       </PageHead>
+      {told && (
+        <Alert severity={told.severity} onClose={() => setTold(null)} sx={{ mb: 2 }}>
+          {told.lines.map((line) => (
+            <div key={line}>{line}</div>
+          ))}
+        </Alert>
+      )}
       <Box component="main" sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "300px minmax(0, 1fr)" }, gap: 3 }}>
         <Box>
           <TextField

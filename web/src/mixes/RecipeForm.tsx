@@ -13,6 +13,7 @@ import { Choice } from "../common/Choice";
 import { choices, materialOf, useCatalogue } from "../common/catalogue";
 import { NumberField } from "../common/NumberField";
 import { AnyMaterialField } from "./AnyMaterialField";
+import { BatchOff } from "./BatchOff";
 import { MixCardView } from "./MixCardView";
 import { ToldMixView } from "./ToldMixView";
 
@@ -174,6 +175,7 @@ export function RecipeForm({ entryKey, recipe, onSaved, onGone, onCopy }: Props)
             </Alert>
           )}
           {ready && told.data && <ToldMixView told={told.data} />}
+          {ready && told.data?.known && <BatchOff told={told.data} />}
         </Box>
       </Box>
       {ready && told.data?.known && (

@@ -5,7 +5,7 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { api } from "../api/client";
 import type { MixCard, Poured } from "../api/types";
 import { capital, grams } from "../common/words";
@@ -119,7 +119,6 @@ function Pan({ of, card, g, stable, tare, onEnd }: PanProps) {
               <Band poured={poured[part] ?? 0} wanted={now.becomes_g} tolerance={now.tolerance_g} />
             </>
           )}
-          {data && <Verdict data={data} card={card} finished={finished} />}
           <Stack direction="row" sx={{ gap: 1, mt: 1.5, flexWrap: "wrap" }}>
             {part === null ? (
               <>
@@ -145,6 +144,8 @@ function Pan({ of, card, g, stable, tare, onEnd }: PanProps) {
               Put the scales away
             </Button>
           </Stack>
+          {/* Below the buttons: what is said must not move them away from under the finger. */}
+          {data && <Verdict data={data} card={card} finished={finished} />}
         </Box>
       </Stack>
     </Box>
@@ -154,17 +155,25 @@ function Pan({ of, card, g, stable, tare, onEnd }: PanProps) {
 /** Pours for as long as it is held, by hand or by key. */
 function Pour({ words, rate, command }: { words: string; rate: number; command: (body: { do: "flow"; g_per_s: number }) => void }) {
   const flow = (g_per_s: number) => command({ do: "flow", g_per_s });
+  // By key: a finger that goes to another button takes the focus from this one, and must not stop that one.
+  const keyed = useRef(false);
+  const key = (down: boolean) => {
+    if (down === keyed.current) return;
+    keyed.current = down;
+    flow(down ? rate : 0);
+  };
   return (
     <Button
       variant="contained"
       sx={{ minHeight: 56, touchAction: "none" }}
-      onPointerDown={() => flow(rate)}
-      onPointerUp={() => flow(0)}
-      onPointerLeave={() => flow(0)}
-      onPointerCancel={() => flow(0)}
-      onKeyDown={(event) => !event.repeat && (event.key === " " || event.key === "Enter") && flow(rate)}
-      onKeyUp={() => flow(0)}
-      onBlur={() => flow(0)}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        flow(rate);
+      }}
+      onLostPointerCapture={() => flow(0)}
+      onKeyDown={(event) => (event.key === " " || event.key === "Enter") && key(true)}
+      onKeyUp={() => key(false)}
+      onBlur={() => key(false)}
     >
       {words}
     </Button>

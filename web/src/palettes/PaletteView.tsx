@@ -27,25 +27,26 @@ export function PaletteView({ palette, lit }: { palette: Palette; lit?: (tone: T
           </ThemeProvider>
         ))}
       </Box>
-      {palette.zones.some((zone) => zone.wished) && (
+      {palette.zones.length > 0 && (
         <Box sx={{ display: "flex", flexWrap: "wrap", gap: 2, mt: 1 }}>
-          {palette.zones
-            .filter((zone) => zone.wished)
-            .map((zone) => (
-              <Box key={zone.where} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
-                <Box
-                  sx={{ display: "flex", border: 1, borderColor: "text.secondary" }}
-                  role="img"
-                  aria-label={`Wished ${zone.wished}, comes to ${zone.comes_to}`}
-                >
-                  <Box sx={{ width: 34, height: 34, bgcolor: zone.wished ?? undefined }} />
-                  <Box sx={{ width: 34, height: 34, bgcolor: zone.comes_to }} />
-                </Box>
-                <Typography variant="body2">
-                  {capital(zone.name)}: wished beside what it comes to, ΔE {short(zone.difference ?? 0)}
-                </Typography>
+          {palette.zones.map((zone) => (
+            <Box key={zone.where} sx={{ display: "flex", gap: 1, alignItems: "center" }}>
+              <Box
+                sx={{ display: "flex", border: 1, borderColor: "text.secondary" }}
+                role="img"
+                aria-label={zone.wished ? `Wished ${zone.wished}, comes to ${zone.comes_to}` : `Comes to ${zone.comes_to}`}
+              >
+                {zone.wished && <Box sx={{ width: 34, height: 34, bgcolor: zone.wished }} />}
+                <Box sx={{ width: 34, height: 34, bgcolor: zone.comes_to }} />
               </Box>
-            ))}
+              <Typography variant="body2">
+                <b>{capital(zone.name)}</b>{" "}
+                {zone.wished
+                  ? `wished beside what its courses come to, ΔE00 ${short(zone.difference ?? 0)}`
+                  : `comes to ${zone.comes_to} by all its courses`}
+              </Typography>
+            </Box>
+          ))}
         </Box>
       )}
     </Box>

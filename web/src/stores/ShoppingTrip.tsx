@@ -102,6 +102,7 @@ export function ShoppingTrip() {
                     <Typography variant="body2" color="text.secondary" sx={{ display: { xs: "none", md: "block" } }}>
                       {item.needed_by ? `by ${dateWords(item.needed_by.slice(0, 10))}, ` : ""}
                       {item.builds.join(", ")}
+                      {item.spared > 0 && `; offcuts spare ${count(item.spared, "sheet")}`}
                     </Typography>
                   </Box>
                 ))}

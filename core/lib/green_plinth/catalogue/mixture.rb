@@ -25,6 +25,16 @@ module GreenPlinth
         def tone = colour || (material unless material.nil? || material.trait?("clear"))&.colour
       end
 
+      KEPT = Kept.new(4000)
+      private_constant :KEPT
+
+      # @param mix [Stirred]
+      # @param catalogue [Catalogue] that has its parts
+      # @return [Material, nil] the same one for the same mix of the same materials
+      def self.of(mix, catalogue)
+        KEPT.fetch([mix.id, mix.data, *mix.materials.map { |key| catalogue[key] }]) { new(mix, catalogue).material }
+      end
+
       # @param mix [Stirred]
       # @param catalogue [Catalogue] that has its parts
       def initialize(mix, catalogue)

@@ -4,12 +4,23 @@ module GreenPlinth
   module Quantities
     # What the steps take, material by material, in packs and money (minor units).
     class Shopping
+      # What is cut from sheets of one size: pieces as Nesting wants them, for all copies, and what is only an area, mm².
+      Cut = Struct.new(:size_mm, :pieces, :bare_mm2) do
+        # @return [Cut] of both together
+        def +(other) = Cut.new(size_mm, pieces + other.pieces, bare_mm2 + other.bare_mm2)
+
+        # Pieces whose shape is known are laid out; of what is only an area there is as much to a sheet as its joins leave.
+        # @return [Integer] sheets
+        def sheets = Nesting.new(size_mm, pieces, 1).count + (bare_mm2 / (size_mm.reduce(:*) * Nesting::JOINED_YIELD)).ceil
+      end
+
       # One line. colour: of what comes in colours, each of which is bought by itself; nil where none is said. amount nil: unknown.
-      # used_share: how much of the packs is used up, 0..1, used_minor what that is worth; cost_minor: the packs.
+      # cut: of what comes in sheets. used_share: how much of the packs is used up, 0..1, used_minor what that is worth;
+      # cost_minor: the packs.
       Line = Struct.new(:material, :colour, :name, :family, :amount, :unit, :packs, :cost_minor, :used_minor, :used_share, :pack, :steps,
-        :where, keyword_init: true) do
+        :where, :cut, keyword_init: true) do
         def to_h
-          super.transform_keys(&:to_s).then { |hash| hash.merge("amount" => amount && amount.round(2)) }
+          super.except(:cut).transform_keys(&:to_s).then { |hash| hash.merge("amount" => amount && amount.round(2)) }
         end
       end
 
@@ -78,17 +89,17 @@ module GreenPlinth
 
         area = uses.sum(&:amount)
         sheet = material.pack["size_mm"].reduce(:*)
-        count = sheet_count(material, uses)
+        cut = cut(material.pack["size_mm"], uses)
+        count = cut.sheets
         { amount: count, unit: "sheet", packs: count, cost_minor: count * material.pack["price_minor"],
-          used_minor: (area / sheet * material.pack["price_minor"]).round, used_share: share(area, count * sheet), pack: material.pack }
+          used_minor: (area / sheet * material.pack["price_minor"]).round, used_share: share(area, count * sheet), pack: material.pack,
+          cut: cut }
       end
 
-      # Pieces whose shape is known are laid out; of what is only an area there is as much to a sheet as its joins leave.
-      def sheet_count(material, uses)
+      def cut(size_mm, uses)
         shaped, bare = uses.partition { |use| use.pieces&.any? }
-        sheet = material.pack["size_mm"].reduce(:*)
-        Nesting.new(material.pack["size_mm"], shaped.flat_map(&:pieces), @copies).count +
-          (bare.sum(&:amount) / (sheet * Nesting::JOINED_YIELD)).ceil
+        pieces = shaped.flat_map(&:pieces).map { |piece| piece.merge(count: piece[:count] * @copies) }
+        Cut.new(size_mm, pieces, bare.sum(&:amount))
       end
 
       def share(used, whole) = whole.positive? ? (used / whole.to_f).clamp(0.0, 1.0).round(4) : nil

@@ -7,8 +7,9 @@ module GreenPlinth
     class Trip
       # One build on the list. title; lines: its Quantities::Shopping::Lines; plan: its Questions::DatedPlan, nil where it has no dates.
       Build = Struct.new(:title, :lines, :plan)
-      # One thing to buy. provided: Provided over all builds; shop; needed_by: minute, nil where no date is known; builds: titles.
-      Item = Struct.new(:provided, :shop, :needed_by, :builds, keyword_init: true) do
+      # One thing to buy. provided: Provided over all builds; shop; needed_by: minute, nil where no date is known; builds: titles;
+      # spared: sheets that the offcuts of one build spare another.
+      Item = Struct.new(:provided, :shop, :needed_by, :builds, :spared, keyword_init: true) do
         def line = provided.line
       end
 
@@ -39,19 +40,22 @@ module GreenPlinth
       end
 
       def item(pairs)
-        provided = Provision.new([together(pairs.map(&:first))], @shelves, 1).lines.first
+        lines = pairs.map(&:first)
+        whole = together(lines)
+        provided = Provision.new([whole], @shelves, 1).lines.first
         return unless provided.short?
 
         Item.new(provided: provided, shop: @catalogue[provided.line.material]&.family&.[]("shop") || "anywhere",
-          needed_by: pairs.filter_map { |line, build| first_need(line, build.plan) }.min, builds: pairs.map { |_, build| build.title })
+          needed_by: pairs.filter_map { |line, build| first_need(line, build.plan) }.min, builds: pairs.map { |_, build| build.title },
+          spared: whole.cut ? lines.sum(&:amount) - whole.amount : 0)
       end
 
       def together(lines)
         return lines.first if lines.size == 1
 
-        unknown = lines.any? { |line| line.amount.nil? }
         lines.first.dup.tap do |whole|
-          whole.amount = unknown ? nil : lines.sum(&:amount)
+          whole.cut = lines.all?(&:cut) ? lines.map(&:cut).reduce(:+) : nil
+          whole.amount = whole.cut ? whole.cut.sheets : (lines.sum(&:amount) if lines.all?(&:amount))
           whole.used_share = nil
         end
       end

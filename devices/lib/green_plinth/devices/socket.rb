@@ -43,6 +43,8 @@ module GreenPlinth
       rescue SystemCallError, IOError
         nil # Whoever listened has gone.
       ensure
+        # What was said before hanging up is heard still.
+        reader&.join(1)
         reader&.kill
         client.close
       end

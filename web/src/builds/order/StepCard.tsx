@@ -4,6 +4,7 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { After, ScheduledStep, Step } from "../../api/types";
+import { Swatch } from "../../common/Swatch";
 import { capital, clockWords, count, momentWords, plain, short, span } from "../../common/words";
 import { MixCardView } from "../../mixes/MixCardView";
 import { MixWords } from "../quantities/MixWords";
@@ -29,6 +30,7 @@ export function StepCard({ step, when, byId, followers, dragging }: Props) {
   const selection = useSelection();
   const { tints } = useTheme();
   const open = selection.step === step.id;
+  const tone = useOfBuild((build) => build.evaluation.palette.tones).find((one) => one.where.some((where) => step.where.includes(where)));
   const on =
     open || (selection.step === null && selection.pointer !== null && step.where.some((where) => within(where, selection.pointer)));
   return (
@@ -56,6 +58,7 @@ export function StepCard({ step, when, byId, followers, dragging }: Props) {
         sx={{ justifyContent: "flex-start", textAlign: "left", gap: 1.5, py: 0.75, alignItems: "baseline", fontWeight: 400 }}
       >
         <Box sx={{ width: 54, fontWeight: 600, flexShrink: 0 }}>{when ? clockWords(when.start) : ""}</Box>
+        <Box sx={{ alignSelf: "center", width: 26, flexShrink: 0 }}>{tone && <Swatch colour={tone.colour} />}</Box>
         <Box sx={{ flex: 1, fontWeight: 600, fontSize: "1.02rem" }}>
           {step.title}
           {when?.done && <Tag>done</Tag>}

@@ -75,7 +75,7 @@ module GreenPlinth
           def trip_as_data(trip)
             items = trip.items.map do |item|
               item.provided.to_h.merge("shop" => item.shop, "needed_by" => item.needed_by && Moment.format(item.needed_by),
-                "builds" => item.builds)
+                "builds" => item.builds, "spared" => item.spared)
             end
             { "items" => items, "cost_minor" => trip.cost_minor }
           end

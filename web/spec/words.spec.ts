@@ -1,0 +1,46 @@
+import { afterEach, describe, expect, it, vi } from "vitest";
+import type { Preferences } from "../src/api/types";
+import { usePreferences } from "../src/common/preferences";
+import { amountWords, clockWords, currency, dateWords, mm, momentWords, money } from "../src/common/words";
+
+const choose = (chosen: Preferences) => usePreferences.setState({ chosen });
+
+describe("words", () => {
+  afterEach(() => {
+    choose({});
+    vi.useRealTimers();
+  });
+
+  // Source: ISO 4217, minor units: JPY 0, EUR 2, KWD 3.
+  it("tells money in the chosen currency, with its own decimals", () => {
+    const told = (code: string) => {
+      choose({ currency: code });
+      return money(1234);
+    };
+    expect(["JPY", "EUR", "KWD"].map(told)).toEqual(["¥1,234", "€12.34", "KWD\u00a01.234"]);
+    expect(["JPY", "EUR", "KWD"].map((code) => currency(code).decimals)).toEqual([0, 2, 3]);
+    expect(money(null)).toBe("unknown");
+  });
+
+  it("tells the time of day by 24 hours or by 12", () => {
+    expect(clockWords("2027-03-01T19:05")).toBe("19:05");
+    expect(clockWords("2027-03-01T00:05")).toBe("00:05");
+    choose({ clock: "12" });
+    expect(clockWords("2027-03-01T19:05")).toBe("7:05 pm");
+    expect(clockWords("2027-03-01T00:05")).toBe("12:05 am");
+  });
+
+  it("tells the year where it is another one than now", () => {
+    vi.useFakeTimers({ now: new Date("2027-06-01T12:00") });
+    expect(momentWords("2027-03-01T19:30")).toBe("Mon 1 Mar, 19:30");
+    expect(momentWords("2028-03-01T19:30")).toBe("Wed 1 Mar 2028, 19:30");
+    expect(dateWords("2026-12-31")).toBe("31 Dec 2026");
+  });
+
+  // 25.4 mm are an inch, 28.349523125 g an ounce (international agreement of 1959).
+  it("tells lengths and masses in the chosen units", () => {
+    expect([mm(12.7), amountWords(56.7, "g"), amountWords(5, "ml")]).toEqual(["12.7 mm", "56.7 g", "5 ml"]);
+    choose({ length: "in", mass: "oz" });
+    expect([mm(12.7), amountWords(56.7, "g"), amountWords(5, "ml"), mm(null)]).toEqual(["0.5 in", "2 oz", "5 ml", "unknown"]);
+  });
+});
