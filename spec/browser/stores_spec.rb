@@ -3,6 +3,7 @@
 $LOAD_PATH.unshift(File.join(Specimens::ROOT, "devices/lib"))
 require "green_plinth/devices/scales"
 require "green_plinth/devices/socket"
+require "vips"
 
 RSpec.describe "Stores, mixes and scales by hand", type: :feature do
   let(:store) { ServerSpec.store }
@@ -20,17 +21,13 @@ RSpec.describe "Stores, mixes and scales by hand", type: :feature do
   def recipe(name, *parts)
     click_button "New recipe"
     fill_in "Name", with: name
-    parts.each_with_index do |(amount, material, colour), index|
+    parts.each_with_index do |(amount, material, tone), index|
       pick(index.zero? ? "The first part" : "Another part", material)
       row = find("[role=group][aria-label='Part #{index + 1}']")
       number("Parts", amount, within: row)
-      next unless colour
+      next unless tone
 
-      page.execute_script(<<~JS, row.find("input[type=color]"), colour)
-        const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
-        set.call(arguments[0], arguments[1]);
-        arguments[0].dispatchEvent(new Event("input", { bubbles: true }));
-      JS
+      colour("Colour of part #{index + 1}", tone)
     end
     expect(page).to have_css("section[aria-label='What it comes to']")
     click_button "Keep it"
@@ -91,6 +88,44 @@ RSpec.describe "Stores, mixes and scales by hand", type: :feature do
     fill_in "What did I paint … with?", with: "again tone"
     expect(page).to have_css("section[aria-label='Sedge bank again']", text: "bank tone")
     expect(page).to have_no_css("section[aria-label='Sedge bank']")
+  end
+
+  def colour(field, value)
+    page.execute_script(<<~JS, find_field(field), value)
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(arguments[0], arguments[1]);
+      arguments[0].dispatchEvent(new Event("input", { bubbles: true }));
+    JS
+  end
+
+  # A photograph of a swatch on the left and a grey card on the right, in light that is too red: linear 0.2, 0.1, 0.1 beside a card of
+  # 0.36, 0.18, 0.18. In daylight the swatch is a grey of 0.1, code 89 (0x59).
+  def photograph(path)
+    left, right = [[124, 89, 89], [162, 118, 118]].map { |code| Vips::Image.black(200, 200).new_from_image(code).cast(:uchar) }
+    left.join(right, :horizontal).copy(interpretation: :srgb).write_to_file(path)
+  end
+
+  it "finds the mixes of a tone read off a photograph, keeps one, and says how far the next batch is off" do
+    paints = { "black" => "#1e1b18", "white" => "#f2efe6", "rust" => "#8c4a25" }
+    full = { "material" => "acrylic_paint", "pack" => 17, "unit" => "ml", "full" => 1 }
+    store.add_jars(paints.map { |name, code| full.merge("name" => name, "colour" => code) })
+    visit "/mixes"
+    Dir.mktmpdir do |folder|
+      photograph(File.join(folder, "swatch.png"))
+      attach_file("Photograph of a swatch beside a grey card", File.join(folder, "swatch.png"), make_visible: true)
+      canvas = find("canvas")
+      frame = page.evaluate_script("arguments[0].getBoundingClientRect().toJSON()", canvas)
+      [0.25, 0.75].each { |share| tap([frame["x"] + (frame["width"] * share), frame["y"] + (frame["height"] / 2)]) }
+    end
+    eventually { find_field("Wished tone").value.delete("#").scan(/../).all? { |pair| (pair.hex - 0x59).abs <= 2 } }
+    click_button "Find mixes"
+    click_button "Make it a recipe", match: :first
+    click_button "Keep it"
+    expect(page).to have_css("nav[aria-label=Recipes]", text: /tone #/i)
+    colour("It came out as", "#2a2825")
+    batch = find("section[aria-label='This batch']")
+    expect(batch).to have_text("It will be seen beside the last one.")
+    expect(batch).to have_text(/Add \d+ ml of acrylic paint to 100 ml/)
+    expect(barriers).to be_empty
   end
 
   it "weighs a batch on the simulated scales, and saves what was poured over" do

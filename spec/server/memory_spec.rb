@@ -1,10 +1,9 @@
 # frozen_string_literal: true
 
 RSpec.describe "What was computed of builds" do
-  let(:memory) do
-    ServerSpec.database
-    GreenPlinth::Server::Memory.new
-  end
+  before { ServerSpec.database }
+
+  let(:memory) { GreenPlinth::Server::Memory.new }
 
   def known?(id) = memory.of(id).known?(:part)
   def compute(id) = memory.of(id).fetch(:part) { id }

@@ -13,6 +13,12 @@ RSpec.describe "Streams to open pages" do
       def on_news(&block) = @news = block
       def on_return(&block) = @return = block
       def on_inquiry(&block) = @inquiry = block
+      def on_stored(&block) = @stored = block
+      def on_restocked(&block) = @restocked = block
+      def on_weighed(&block) = @weighed = block
+      def stored = @stored.call
+      def restocked = @restocked.call
+      def weighed(...) = @weighed.call(...)
       def inquiry(...) = @inquiry.call(...)
       def change(...) = @news.call(...)
       def return(versions) = @return.call(versions)
@@ -39,6 +45,15 @@ RSpec.describe "Streams to open pages" do
     listener.change(7, 3)
     listener.change(8, 0)
     pages.each { |one| expect(read(one, /"build":8,"version":0/)).to match(/event: changed\ndata: {"build":7,"version":3}\n\n/) }
+  end
+
+  it "tell that stores or own entries have changed, and what the scales read" do
+    one = page
+    read(one, /versions/)
+    listener.stored
+    listener.restocked
+    listener.weighed("{\"g\":1.5}")
+    expect(read(one, /scales/)).to match(/event: stores.*event: workshop.*event: scales\ndata: {"g":1.5}/m)
   end
 
   it "tell everything again when the database is back" do

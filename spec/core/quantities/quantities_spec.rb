@@ -223,6 +223,13 @@ RSpec.describe "Mixes as glue and as tint" do
     expect(told["mix:sand", { id: "sand", parts: [{ material: "fine_sand", amount: 1 }] }].map(&:to_s)).to match([/does not set/])
   end
 
+  it "seal foam, and make what stands there" do
+    seal = { id: "skin", parts: [{ material: "matte_medium", amount: 3 }, { material: "acrylic_paint", amount: 1, colour: "#2a2420" }] }
+    file = plain_file(forms: [lift(10, rectangle(60, 40), seal: ["mix:skin"]).merge("material" => "xps_foam")], mixes: [seal])
+    expect(problems(JSON.parse(JSON.generate(file)))).to be_empty
+    expect(evaluation(file).quantities.map(&:material)).to include("matte_medium", "acrylic_paint")
+  end
+
   # Six drops in 10 ml, 20 drops to the ml: 0.03 ml for each ml poured.
   it "tint what is poured, by the drop" do
     water = { "tint" => { "drops_per_10ml" => 6, "colour" => "#2a4f9e", "material" => "mix:blue" } }

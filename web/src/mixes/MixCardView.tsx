@@ -11,11 +11,11 @@ import Typography from "@mui/material/Typography";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { api, type CardWanted } from "../api/client";
-import type { MixCard } from "../api/types";
 import { NumberField } from "../common/NumberField";
 import { Swatch } from "../common/Swatch";
 import { capital, grams, short } from "../common/words";
 import { Cup } from "./Cup";
+import { usePartNames } from "./usePartNames";
 import { Weighing } from "./Weighing";
 
 /** Of what: a recipe as it stands, a material, or a mix of a build. */
@@ -33,6 +33,7 @@ interface Props {
 /** What to measure for one batch. Turn any one amount, and the others follow. */
 export function MixCardView({ of, start, children }: Props) {
   const { tints } = useTheme();
+  const nameOf = usePartNames();
   const [turned, setTurned] = useState<Amount | null>(null);
   const amount = turned ?? { g: start };
   const wanted = { ...of, ...amount };
@@ -67,13 +68,13 @@ export function MixCardView({ of, start, children }: Props) {
                   <TableCell>
                     <Stack direction="row" sx={{ gap: 1, alignItems: "center" }}>
                       <Swatch colour={part.colour} width={18} height={18} />
-                      {capital(part.name)}
+                      {capital(nameOf(part))}
                     </Stack>
                   </TableCell>
                   <TableCell>
                     <NumberField
                       label=""
-                      spoken={`${part.name}, g`}
+                      spoken={`${nameOf(part)}, g`}
                       unit="g"
                       value={Number(part.g.toFixed(2))}
                       min={0.01}
@@ -101,7 +102,7 @@ export function MixCardView({ of, start, children }: Props) {
           </Typography>
         </Box>
       </Stack>
-      <Weighing of={of} card={card as MixCard} />
+      <Weighing of={of} card={{ ...card, parts: card.parts.map((part) => ({ ...part, name: nameOf(part) })) }} />
     </Box>
   );
 }

@@ -80,7 +80,7 @@ export function RecipeForm({ entryKey, recipe, onSaved, onGone, onCopy }: Props)
           onChange={(by) => change({ by })}
           width={150}
         />
-        <Button variant="contained" onClick={save} disabled={!ready || !draft.name?.trim() || !changed}>
+        <Button variant="contained" onClick={save} disabled={!ready || !draft.name?.trim() || (entryKey !== null && !changed)}>
           {entryKey ? "Save" : "Keep it"}
         </Button>
         {entryKey && <Button onClick={() => onCopy(clean)}>Copy it</Button>}

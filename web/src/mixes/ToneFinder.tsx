@@ -8,24 +8,36 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../api/client";
 import type { Jar, Recipe, ToneFound } from "../api/types";
+import { Choice } from "../common/Choice";
 import { materialOf, useCatalogue } from "../common/catalogue";
 import { Swatch } from "../common/Swatch";
 import { capital, count, short } from "../common/words";
 import { GreyCardPicker } from "./GreyCardPicker";
 
 /** As many as are searched in a moment. */
-const MOST_PAINTS = 60;
+const MOST_PAINTS = 40;
 
 /** A wished tone, and the mixes of the paints on the shelf that come nearest to it. */
 export function ToneFinder({ onTake }: { onTake: (recipe: Recipe) => void }) {
   const catalogue = useCatalogue();
   const { data } = useQuery({ queryKey: ["stores"], queryFn: api.stores });
   const [wanted, setWanted] = useState("#8a7a5c");
-  const paints = (data?.jars ?? [])
-    .filter((jar) => jar.colour && materialOf(catalogue, jar.jar.material)?.traits.includes("by_colour") && jar.family === "coating")
-    .slice(0, MOST_PAINTS);
+  const [kind, setKind] = useState<string | null>(null);
+  const coloured = (data?.jars ?? []).filter(
+    (jar) => jar.colour && jar.family === "coating" && materialOf(catalogue, jar.jar.material)?.traits.includes("by_colour"),
+  );
+  // Paints of one kind: oil and acrylic are not stirred together.
+  const kinds = [...new Set(coloured.map((jar) => jar.jar.material))].map(
+    (key) => [key, `${materialOf(catalogue, key)?.name ?? key} (${coloured.filter((jar) => jar.jar.material === key).length})`] as const,
+  );
+  const chosen = kind ?? kinds[0]?.[0] ?? "";
+  const paints = coloured.filter((jar) => jar.jar.material === chosen).slice(0, MOST_PAINTS);
+  // With what was asked: the tone and the paints may be others by the time the answer is looked at.
   const search = useMutation({
-    mutationFn: () => api.mixMatch({ wanted, paints: paints.map((jar) => ({ colour: jar.colour as string })), count: 5 }),
+    mutationFn: async () => {
+      const offered = paints.map((jar) => ({ colour: jar.colour as string, material: jar.jar.material }));
+      return { ...(await api.mixMatch({ wanted, paints: offered, count: 5 })), wanted, paints };
+    },
   });
   return (
     <Box component="section" aria-label="Find a tone">
@@ -43,6 +55,7 @@ export function ToneFinder({ onTake }: { onTake: (recipe: Recipe) => void }) {
           slotProps={{ inputLabel: { shrink: true } }}
           sx={{ width: 110 }}
         />
+        {kinds.length > 1 && <Choice label="Of my" value={chosen} options={kinds} onChange={setKind} width={220} />}
         <Button variant="contained" disabled={!paints.length || search.isPending} onClick={() => search.mutate()}>
           Find mixes
         </Button>
@@ -51,13 +64,7 @@ export function ToneFinder({ onTake }: { onTake: (recipe: Recipe) => void }) {
       {!paints.length && <Alert severity="info">There are no paints in the stores yet: put them on the shelf with their colours.</Alert>}
       {search.error && <Alert severity="error">{search.error.message}</Alert>}
       {search.data?.found.map((found) => (
-        <FoundMix
-          key={JSON.stringify(found.parts)}
-          found={found}
-          wanted={search.variables === undefined ? wanted : wanted}
-          paints={paints}
-          onTake={onTake}
-        />
+        <FoundMix key={JSON.stringify(found.parts)} found={found} wanted={search.data.wanted} paints={search.data.paints} onTake={onTake} />
       ))}
     </Box>
   );

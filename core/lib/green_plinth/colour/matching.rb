@@ -7,8 +7,6 @@ module GreenPlinth
     class Matching
       MOST_PAINTS = 3
       MOST_PARTS = 10
-      # So many paints at once; more would take longer than a hand waits.
-      MOST_OFFERED = 60
       # So many mixes are looked at together: fewer cost a call for each, more are looked at before it is known what to beat.
       TOGETHER = 3000
 

@@ -46,8 +46,7 @@ module GreenPlinth
         @design.forms.each { |form| formed(form) }
         @design.waters.each do |water|
           with_trait(water.medium_key, "fills_water", "water", "#{water.pointer}/medium")
-          tint = water.tint_key
-          known(tint, "#{water.pointer}/tint/material") unless tint && @design.catalogue[tint]
+          known(water.tint_key, "#{water.pointer}/tint/material")
         end
         @design.identified.each { |part| holding(part.glue, "#{part.pointer}/fixing/glue") }
         @design.courses.each { |course| course.mix ? mixed(course) : known(course.material_key, "#{course.pointer}/material") }
@@ -62,7 +61,7 @@ module GreenPlinth
 
           problem(pointer, "there is no mix #{other} in the file") unless @design.mixes.key?(other)
         end
-        return if (mix.mixes - @design.mixes.keys).any? || @design.catalogue[mix.key] || mix.materials.uniq == [Catalogue::Stirred::WATER]
+        return if (mix.mixes - @design.mixes.keys).any? || material(mix.key) || mix.materials.uniq == [Catalogue::Stirred::WATER]
 
         problem("#{mix.pointer}/parts", "goes in a circle: a mix cannot be a part of itself") if circular?(mix)
       end
@@ -74,7 +73,7 @@ module GreenPlinth
       end
 
       def known(key, pointer)
-        problem(pointer, "#{key} is not in the catalogue#{near(key)}") unless key.nil? || @catalogue[key] || key == Catalogue::Stirred::WATER
+        problem(pointer, "#{key} is not in the catalogue#{near(key)}") unless key.nil? || material(key) || key == Catalogue::Stirred::WATER
       end
 
       # Of something with a body, sealed with something that sets.
@@ -82,7 +81,7 @@ module GreenPlinth
         with_trait(form.data["material"], "of_forms", "material for a form", "#{form.pointer}/material")
         form.seal.each_with_index do |key, index|
           known(key, "#{form.pointer}/seal/#{index}")
-          coat = @catalogue[key]
+          coat = material(key)
           problem("#{form.pointer}/seal/#{index}", "#{@catalogue.name(key)} is no coat: it does not set") if coat && !coat.sets?
         end
       end
@@ -95,18 +94,21 @@ module GreenPlinth
 
       # Pastes, mediums and fixers hold parts too.
       def holding(key, pointer)
-        return if @design.catalogue[key]&.sets?
+        return if material(key)&.sets?
         return with_trait(key, "holds", "glue", pointer) unless key&.start_with?(Catalogue::Stirred::PREFIX)
 
-        problem(pointer, @design.catalogue[key] ? "#{key} does not set: it holds nothing" : "there is no mix #{key} in the file")
+        problem(pointer, material(key) ? "#{key} does not set: it holds nothing" : "there is no mix #{key} in the file")
       end
 
       def with_trait(key, trait, what, pointer)
-        return if key.nil? || @catalogue[key]&.trait?(trait)
+        return if key.nil? || material(key)&.trait?(trait)
 
         known(key, pointer)
-        problem(pointer, "#{@catalogue.name(key)} is no #{what}") if @catalogue[key]
+        problem(pointer, "#{@design.catalogue.name(key)} is no #{what}") if material(key)
       end
+
+      # Of the catalogue, or one of the file's own mixes.
+      def material(key) = @design.catalogue[key]
 
       def mixed(course)
         problem("#{course.pointer}/material", "there is no mix #{course.mix} in the file") unless @design.mixes.key?(course.mix)

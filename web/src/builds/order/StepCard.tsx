@@ -231,8 +231,8 @@ function WhySoLong({ step, when }: { step: Step; when: ScheduledStep | null }) {
     <Box>
       <Typography variant="h3">Why so long?</Typography>
       <Typography variant="body2">
-        {drying.material ? plain(drying.material) : "It"}: touch-dry in {span(drying.handle_min)}, next work after {span(drying.next_min)},
-        dry through in {span(drying.dry_min)}, full cure in {span(drying.full_min)}
+        {drying.material ? plain(drying.material.replace("mix:", "")) : "It"}: touch-dry in {span(drying.handle_min)}, next work after{" "}
+        {span(drying.next_min)}, dry through in {span(drying.dry_min)}, full cure in {span(drying.full_min)}
         {when && step.tail_min ? `; ready ${momentWords(when.ready)}` : ""}.
       </Typography>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>

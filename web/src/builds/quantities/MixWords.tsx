@@ -3,16 +3,18 @@ import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { MixNeeded } from "../../api/types";
 import { amountWords, short, span } from "../../common/words";
+import { usePartNames } from "../../mixes/usePartNames";
 
 const ratio = (parts: number[] | null) => parts?.map((one) => short(one)).join(" : ");
 
 /** How much is needed, in how many batches; the ratio by mass and by volume; and where it is too little to be mixed truly. */
 export function MixWords({ needed }: { needed: MixNeeded }) {
   const { tints } = useTheme();
+  const nameOf = usePartNames();
   const ml = needed.need_ml === null ? "" : ` (${short(needed.need_ml)} ml)`;
   const batches = needed.batches > 1 ? `, in ${needed.batches} batches of ${amountWords(needed.g, "g")}` : "";
   const pot = needed.pot_min && needed.batches > 1 ? `, since it can be worked for ${span(needed.pot_min)}` : "";
-  const parts = needed.parts.map((part) => part.name).join(" : ");
+  const parts = needed.parts.map(nameOf).join(" : ");
   return (
     <>
       <Typography variant="body2">

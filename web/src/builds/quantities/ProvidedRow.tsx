@@ -58,7 +58,7 @@ export function ProvidedRow({ line, copies }: { line: ProvidedLine; copies: numb
         {(line.to_buy ?? 0) > 0 && <Packs count={line.to_buy ?? 0} />}
         <Typography variant="body2" color="text.secondary">
           {packWords(line)}
-          {line.yields !== null && copies > 1 && line.yields > 0 && ` · one makes ${count(line.yields, "base")}`}
+          {line.yields !== null && line.yields > 1 && ` · a pack makes ${line.yields} of these`}
         </Typography>
       </Box>
       <Box sx={{ textAlign: "right", display: { xs: "none", sm: "block" } }}>

@@ -95,7 +95,12 @@ module GreenPlinth
             Mixes::Poured.new(card, asked["poured_g"], settled: asked["settled"] || []).to_h
           end
 
-          def paints(list) = list.map { |one| Colour::PaintMix::Paint.new(one["colour"], 1.0, one["strength"]) }
+          def paints(list)
+            list.map do |one|
+              strength = one["strength"] || desk.catalogue[one["material"]]&.[]("tinting")
+              Colour::PaintMix::Paint.new(one["colour"], 1.0, strength&.positive? ? strength : nil)
+            end
+          end
 
           def matched(asked)
             found = Colour::Matching.new(asked["wanted"], paints(asked["paints"])).nearest(asked["count"] || 5)
