@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Preferences } from "../src/api/types";
+import { typed } from "../src/common/NumberField";
 import { usePreferences } from "../src/common/preferences";
 import { amountWords, clockWords, currency, dateWords, mm, momentWords, money } from "../src/common/words";
 
@@ -42,5 +43,12 @@ describe("words", () => {
     expect([mm(12.7), amountWords(56.7, "g"), amountWords(5, "ml")]).toEqual(["12.7 mm", "56.7 g", "5 ml"]);
     choose({ length: "in", mass: "oz" });
     expect([mm(12.7), amountWords(56.7, "g"), amountWords(5, "ml"), mm(null)]).toEqual(["0.5 in", "2 oz", "5 ml", "unknown"]);
+  });
+
+  it("reads what is typed in the unit that is shown, and in any that is named", () => {
+    expect(typed("0,5", "mm", "in")).toBeCloseTo(12.7);
+    expect(typed("2", "g", "oz")).toBeCloseTo(56.699, 3);
+    expect([typed("1/2 in", "mm"), typed("3 cm", "mm", "in"), typed("1 oz", "g")]).toEqual([12.7, 30, 28.349523125]);
+    expect([typed("3 g", "mm"), typed("3 mm", "g"), typed("3 oz", "mm"), typed("three", "mm")]).toEqual([null, null, null, null]);
   });
 });

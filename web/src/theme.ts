@@ -85,7 +85,15 @@ export function plinthTheme(mode: "light" | "dark"): Theme {
     },
     components: {
       MuiCssBaseline: {
-        styleOverrides: { html: { colorScheme: mode }, body: { fontVariantNumeric: "tabular-nums", overscrollBehavior: "none" } },
+        styleOverrides: {
+          html: { colorScheme: mode },
+          body: { fontVariantNumeric: "tabular-nums", overscrollBehavior: "none" },
+          // On paper what is read, not what is pressed.
+          "@media print": {
+            "nav, header, .MuiButton-outlined, .MuiButton-contained, .MuiAlert-root": { display: "none !important" },
+            "html, body, #root, main, div": { overflow: "visible !important", height: "auto !important" },
+          },
+        },
       },
       MuiButton: { defaultProps: { disableElevation: true } },
       MuiTextField: { defaultProps: { size: "small" } },

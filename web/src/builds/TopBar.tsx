@@ -8,7 +8,7 @@ import { Link } from "react-router";
 import { Brand } from "../common/Brand";
 import { useHelp } from "../common/KeyboardHelp";
 import { useThemeMode } from "../common/useThemeMode";
-import { count, mm, momentWords, money, plain, short, span } from "../common/words";
+import { count, grams, mm, momentWords, money, plain, short, sizeWords, span } from "../common/words";
 import { Saved } from "./Saved";
 import { useBuild, useBuildSession, useFile } from "./useSession";
 
@@ -47,7 +47,7 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
           {file.title}
         </Typography>
         <Typography variant="body2" color="text.secondary" noWrap>
-          {plain(file.purpose)} · 1:{short(file.scale)} · {file.plinth.outline.kind} {short(width)} × {short(depth)} mm ·{" "}
+          {plain(file.purpose)} · 1:{short(file.scale)} · {file.plinth.outline.kind} {sizeWords(width, depth)} ·{" "}
           {count(file.copies ?? 1, "base")}
         </Typography>
       </Box>
@@ -68,7 +68,7 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
         />
         <Vital
           name={balance.unknown.length ? "tall · known mass" : "tall · heavy"}
-          value={`${mm(balance.height_mm)} · ${short(balance.mass_g ?? balance.known_g)} g`}
+          value={`${mm(balance.height_mm)} · ${grams(balance.mass_g ?? balance.known_g)}`}
           title={balance.unknown.length ? `Mass not known of ${balance.unknown.map((one) => one).join(", ")}` : undefined}
         />
         <Vital onClick={onShopping} name={`to buy · ${money(cost.used_minor)} used up`} value={money(cost.buy_minor)} />

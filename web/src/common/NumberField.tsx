@@ -2,7 +2,7 @@ import InputAdornment from "@mui/material/InputAdornment";
 import TextField from "@mui/material/TextField";
 import { useEffect, useState } from "react";
 import { preferred } from "./preferences";
-import { MM_PER_INCH, short } from "./words";
+import { G_PER_OUNCE, MM_PER_INCH, short } from "./words";
 
 interface Props {
   label: string;
@@ -22,20 +22,23 @@ interface Props {
   empty?: string;
 }
 
+const PER = { in: MM_PER_INCH, oz: G_PER_OUNCE };
+
 /** "12", "12,5", "1/2 in", "2.5in" (millimetre fields only) → a number in the field's unit; null for nonsense. A bare number is one of the
  * unit that is shown. */
 export function typed(text: string, unit?: string, shownIn = unit): number | null {
   const match = text
     .trim()
     .replace(",", ".")
-    .match(/^(-?\d*\.?\d+)(?:\s*\/\s*(\d+))?\s*(in|"|mm|cm)?$/i);
+    .match(/^(-?\d*\.?\d+)(?:\s*\/\s*(\d+))?\s*(in|"|mm|cm|g|oz)?$/i);
   if (!match) return null;
   const value = Number(match[1]) / Number(match[2] ?? 1);
   if (!Number.isFinite(value)) return null;
   const given = match[3]?.toLowerCase();
-  if (!given) return unit === "mm" && shownIn === "in" ? value * MM_PER_INCH : value;
+  if (!given) return shownIn === unit ? value : value * PER[shownIn as keyof typeof PER];
   if (given === unit) return value;
-  if (unit !== "mm") return null;
+  if (unit === "g") return given === "oz" ? value * G_PER_OUNCE : null;
+  if (unit !== "mm" || given === "g" || given === "oz") return null;
   return given === "cm" ? value * 10 : given === "mm" ? value : value * MM_PER_INCH;
 }
 
@@ -53,9 +56,9 @@ export function NumberField({
   spoken,
   empty = "unknown",
 }: Props) {
-  // Lengths are kept in millimetres, and shown as the maker wants them.
-  const shownIn = unit === "mm" ? preferred("length") : unit;
-  const per = unit === "mm" && shownIn === "in" ? MM_PER_INCH : 1;
+  // Lengths are kept in millimetres and masses in grams, and shown as the maker wants them.
+  const shownIn = unit === "mm" ? preferred("length") : unit === "g" ? preferred("mass") : unit;
+  const per = shownIn === unit ? 1 : PER[shownIn as keyof typeof PER];
   const shown = value === null || value === undefined ? "" : per === 1 ? short(value) : String(Number((value / per).toFixed(3)));
   const [text, setText] = useState(shown);
   useEffect(() => setText(shown), [shown]);

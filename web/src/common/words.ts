@@ -64,12 +64,17 @@ export function short(value: number): string {
 
 /** Source: the international inch and the avoirdupois ounce (1959). */
 export const MM_PER_INCH = 25.4;
-const G_PER_OUNCE = 28.349523125;
+export const G_PER_OUNCE = 28.349523125;
 
 export const mm = (value: number | null | undefined): string => {
   if (value === null || value === undefined) return "unknown";
   return preferred("length") === "in" ? `${short(value / MM_PER_INCH)} in` : `${short(value)} mm`;
 };
+/** "120 × 90 mm" or "4.72 × 3.54 in". */
+export const sizeWords = (...sides: number[]): string =>
+  preferred("length") === "in"
+    ? `${sides.map((side) => short(side / MM_PER_INCH)).join(" × ")} in`
+    : `${sides.map((side) => short(side)).join(" × ")} mm`;
 export const grams = (value: number | null | undefined): string => {
   if (value === null || value === undefined) return "unknown";
   return preferred("mass") === "oz" ? `${Number((value / G_PER_OUNCE).toFixed(3))} oz` : `${short(value)} g`;

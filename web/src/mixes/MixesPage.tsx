@@ -1,4 +1,3 @@
-import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import List from "@mui/material/List";
@@ -9,11 +8,12 @@ import Typography from "@mui/material/Typography";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { api, Refused } from "../api/client";
+import { api } from "../api/client";
 import type { RecipeEntry } from "../api/types";
 import { DownloadLink } from "../builds/quantities/DownloadLink";
 import { FileButton } from "../common/FileButton";
 import { PageHead } from "../common/PageHead";
+import { done, refused, type Said, SaidNote } from "../common/Said";
 import { Swatch } from "../common/Swatch";
 import { capital, count } from "../common/words";
 import { RecipeForm } from "./RecipeForm";
@@ -30,7 +30,7 @@ export function MixesPage() {
   const [search, setSearch] = useSearchParams();
   const [sought, setSought] = useState("");
   const client = useQueryClient();
-  const [told, setTold] = useState<{ severity: "error" | "success"; lines: string[] } | null>(null);
+  const [said, setSaid] = useState<Said | null>(null);
   const [draft, setDraft] = useState<RecipeEntry["recipe"] | null>(null);
   const key = search.get("recipe");
   const all = recipes.data ?? [];
@@ -51,11 +51,10 @@ export function MixesPage() {
   const open = async (file: File) => {
     try {
       const { recipes: added } = await api.stock(await file.text());
-      setTold({ severity: "success", lines: [`${count(added.length, "recipe")} taken up.`] });
+      setSaid(done(`${count(added.length, "recipe")} taken up.`));
       await client.invalidateQueries();
     } catch (error) {
-      const problems = error instanceof Refused ? (error.problem.problems ?? []).map((one) => `${one.pointer} ${one.message}`) : [];
-      setTold({ severity: "error", lines: ["Nothing was taken up.", ...(problems.length ? problems : [(error as Error).message])] });
+      setSaid(refused(error));
     }
   };
   const chosen = all.find((one) => one.key === key) ?? null;
@@ -70,13 +69,7 @@ export function MixesPage() {
           New recipe
         </Button>
       </PageHead>
-      {told && (
-        <Alert severity={told.severity} onClose={() => setTold(null)} sx={{ mb: 2 }}>
-          {told.lines.map((line) => (
-            <div key={line}>{line}</div>
-          ))}
-        </Alert>
-      )}
+      <SaidNote said={said} onClose={() => setSaid(null)} />
       <Box component="main" sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "300px minmax(0, 1fr)" }, gap: 3 }}>
         <Box>
           <TextField

@@ -4,11 +4,11 @@ import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
 import type { ToldMix } from "../api/types";
+import { Cautions } from "../common/Cautions";
 import { short, span } from "../common/words";
 
 /** What a mix comes to, drawn: its tone, its parts by volume and by mass; and what follows from them. */
 export function ToldMixView({ told }: { told: ToldMix }) {
-  const { tints } = useTheme();
   if (!told.known || !told.parts) return <Typography>Nothing can be said of it: a part of it is not known.</Typography>;
   const measured = (name: string) => told.measured?.includes(name);
   const [low, typical, high] = told.dry_h ?? [];
@@ -54,19 +54,9 @@ export function ToldMixView({ told }: { told: ToldMix }) {
         </Line>
         <Line name="Least to mix">{told.least_g ? `${short(told.least_g)} g: less cannot be measured truly` : "any amount"}</Line>
       </Box>
-      {(told.cautions ?? []).length > 0 && (
-        <Box sx={{ mt: 1.5, borderLeft: 5, borderColor: tints.trouble, pl: 1.25, bgcolor: tints.troublePaper, py: 0.5 }}>
-          {told.cautions?.map((line) => (
-            <Typography key={line} variant="body2">
-              <b aria-hidden>⚠ </b>
-              {line}
-            </Typography>
-          ))}
-          <Typography variant="caption" color="text.secondary">
-            The data sheets of its parts, local rules and qualified help come first.
-          </Typography>
-        </Box>
-      )}
+      <Box sx={{ mt: 1.5 }}>
+        <Cautions lines={told.cautions ?? []} last="The data sheets of its parts, local rules and qualified help come first." />
+      </Box>
     </Box>
   );
 }

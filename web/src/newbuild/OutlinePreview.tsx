@@ -3,7 +3,7 @@ import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { Outline } from "../api/types";
 import { bounds, corners, pathOf } from "../builds/plan/outline";
-import { count, short } from "../common/words";
+import { count, mm, short, sizeWords } from "../common/words";
 
 /** The plinth as it will lie on the mat, with its size written along it. */
 export function OutlinePreview({ outline, copies, scale }: { outline: Outline; copies: number; scale: number }) {
@@ -19,20 +19,20 @@ export function OutlinePreview({ outline, copies, scale }: { outline: Outline; c
         viewBox={`${x0 - pad} ${-y1 - pad} ${w + 2 * pad} ${d + 2 * pad}`}
         style={{ maxHeight: 380, display: "block" }}
         role="img"
-        aria-label={`Outline, ${short(w)} by ${short(d)} mm`}
+        aria-label={`Outline, ${sizeWords(w, d)}`}
       >
         <g transform="scale(1 -1)">
           <path d={pathOf(outline)} fill="#b59468" stroke="#f4efe2" strokeWidth={ink * 0.2} />
         </g>
         <g fill={tints.matInk} stroke="none" fontSize={ink} textAnchor="middle">
           <text x={(x0 + x1) / 2} y={-y0 + pad * 0.55}>
-            {short(w)} mm
+            {mm(w)}
           </text>
-          <text transform={`translate(${x0 - pad * 0.35} ${-(y0 + y1) / 2}) rotate(-90)`}>{short(d)} mm</text>
+          <text transform={`translate(${x0 - pad * 0.35} ${-(y0 + y1) / 2}) rotate(-90)`}>{mm(d)}</text>
         </g>
       </svg>
       <Typography variant="body2" sx={{ mt: 0.5 }}>
-        {count(copies, "base")} at 1:{short(scale)}, {short(w)} × {short(d)} mm each
+        {count(copies, "base")} at 1:{short(scale)}, {sizeWords(w, d)} each
       </Typography>
     </Box>
   );

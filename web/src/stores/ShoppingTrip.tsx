@@ -9,7 +9,7 @@ import { useState } from "react";
 import { api } from "../api/client";
 import { DownloadLink } from "../builds/quantities/DownloadLink";
 import { Swatch } from "../common/Swatch";
-import { amountWords, capital, count, dateWords, money, short } from "../common/words";
+import { amountWords, capital, count, dateWords, money, sizeWords } from "../common/words";
 import { usePartNames } from "../mixes/usePartNames";
 
 /** So many builds are offered to choose from, and can be on one list. */
@@ -96,7 +96,7 @@ export function ShoppingTrip() {
                     <Typography>
                       {item.to_buy === null || !item.pack
                         ? `${amountWords(item.missing, item.unit)}, no pack known`
-                        : `${item.to_buy} × ${item.pack.size_mm ? `${item.pack.size_mm.map(short).join(" × ")} mm` : amountWords(item.pack.amount ?? null, item.pack.unit)}`}
+                        : `${item.to_buy} × ${item.pack.size_mm ? sizeWords(...item.pack.size_mm) : amountWords(item.pack.amount ?? null, item.pack.unit)}`}
                     </Typography>
                     <Typography sx={{ display: { xs: "none", md: "block" }, textAlign: "right" }}>{money(item.buy_minor)}</Typography>
                     <Typography variant="body2" color="text.secondary" sx={{ display: { xs: "none", md: "block" } }}>

@@ -8,11 +8,12 @@ import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, Refused } from "../api/client";
+import { api } from "../api/client";
 import type { Jar } from "../api/types";
 import { DownloadLink } from "../builds/quantities/DownloadLink";
 import { FileButton } from "../common/FileButton";
 import { PageHead } from "../common/PageHead";
+import { done, refused, type Said, SaidNote } from "../common/Said";
 import { useStoresNews } from "../common/useStoresNews";
 import { capital, count, money } from "../common/words";
 import { JarCard } from "./JarCard";
@@ -23,7 +24,6 @@ import { ShoppingTrip } from "./ShoppingTrip";
 /** So many are drawn at once: a shelf of a thousand is searched, not scrolled. */
 const SHOWN = 120;
 const MOST_BYTES = 2_000_000;
-type Said = { severity: "error" | "success"; lines: string[] };
 
 /** What is on the shelf: jars with their level, what is low, old or opened twice, and what builds will take of it. */
 export function StoresPage() {
@@ -44,11 +44,10 @@ export function StoresPage() {
     try {
       if (file.size > MOST_BYTES) throw new Error(`${file.name} is ${(file.size / 1e6).toFixed(1)} MB; 2 MB at the most can be read.`);
       const { added } = await api.bringStores(await file.text(), !file.name.toLowerCase().endsWith(".json"));
-      setSaid({ severity: "success", lines: [`${count(added, "jar")} put on the shelf.`] });
+      setSaid(done(`${count(added, "jar")} put on the shelf.`));
       await client.invalidateQueries({ queryKey: ["stores"] });
     } catch (error) {
-      const told = error instanceof Refused ? (error.problem.problems ?? []).map((one) => `${one.pointer} ${one.message}`) : [];
-      setSaid({ severity: "error", lines: ["Nothing was taken over.", ...(told.length ? told : [(error as Error).message])] });
+      setSaid(refused(error));
     }
   }
 
@@ -67,13 +66,7 @@ export function StoresPage() {
           New jar
         </Button>
       </PageHead>
-      {said && (
-        <Alert severity={said.severity} onClose={() => setSaid(null)} sx={{ mb: 2 }}>
-          {said.lines.map((line) => (
-            <div key={line}>{line}</div>
-          ))}
-        </Alert>
-      )}
+      <SaidNote said={said} onClose={() => setSaid(null)} />
       {stores.isError && <Alert severity="error">The stores cannot be read: {stores.error.message}</Alert>}
       <Box
         component="main"

@@ -1,4 +1,3 @@
-import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import List from "@mui/material/List";
 import ListItemButton from "@mui/material/ListItemButton";
@@ -10,11 +9,12 @@ import Typography from "@mui/material/Typography";
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { api, type EntryKind, Refused } from "../api/client";
+import { api, type EntryKind } from "../api/client";
 import { DownloadLink } from "../builds/quantities/DownloadLink";
 import { kindOf, useCatalogue } from "../common/catalogue";
 import { FileButton } from "../common/FileButton";
 import { PageHead } from "../common/PageHead";
+import { done, refused, type Said, SaidNote } from "../common/Said";
 import { capital, count, plain } from "../common/words";
 import { EntryForm } from "./EntryForm";
 
@@ -25,7 +25,7 @@ export function WorkshopPage() {
   const kind: EntryKind = search.get("kind") === "techniques" ? "techniques" : "materials";
   const key = search.get("key");
   const [sought, setSought] = useState("");
-  const [told, setTold] = useState<{ severity: "error" | "success"; lines: string[] } | null>(null);
+  const [said, setSaid] = useState<Said | null>(null);
   const rows = useRows(kind, sought);
   const go = (to: { kind?: EntryKind; key?: string | null }) => {
     const next = { kind, key, ...to };
@@ -35,17 +35,10 @@ export function WorkshopPage() {
   async function open(file: File) {
     try {
       const added = await api.stock(await file.text());
-      setTold({
-        severity: "success",
-        lines: [`Added ${count(added.materials.length, "material")} and ${count(added.techniques.length, "technique")}.`],
-      });
+      setSaid(done(`Added ${count(added.materials.length, "material")} and ${count(added.techniques.length, "technique")}.`));
       await client.invalidateQueries();
     } catch (error) {
-      const lines =
-        error instanceof Refused
-          ? [error.problem.detail, ...(error.problem.problems ?? []).map((one) => `${one.pointer} ${one.message}`)]
-          : [String(error)];
-      setTold({ severity: "error", lines });
+      setSaid(refused(error));
     }
   }
 
@@ -55,13 +48,7 @@ export function WorkshopPage() {
         <FileButton label="Open a shared file" file="Catalogue file" accept=".json,application/json" onFile={open} />
         <DownloadLink href={api.ownEntries}>Share mine as a file</DownloadLink>
       </PageHead>
-      {told && (
-        <Alert severity={told.severity} onClose={() => setTold(null)} sx={{ mb: 1.5 }}>
-          {told.lines.map((line) => (
-            <div key={line}>{line}</div>
-          ))}
-        </Alert>
-      )}
+      <SaidNote said={said} onClose={() => setSaid(null)} />
       <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "330px minmax(0, 1fr)" }, gap: 3 }}>
         <Box>
           <Tabs value={kind} onChange={(_, next: EntryKind) => go({ kind: next, key: null })} aria-label="What to look at">

@@ -7,8 +7,8 @@ module GreenPlinth
     class Matching
       MOST_PAINTS = 3
       MOST_PARTS = 10
-      # So many mixes are looked at together: fewer cost a call for each, more are looked at before it is known what to beat.
-      TOGETHER = 3000
+      # So many ratios are looked at together: fewer cost a call for each, more are looked at before it is known what to beat.
+      TOGETHER = 8
 
       # One answer. parts: [index of the paint, parts] in the order of the paints; colour "#rrggbb"; difference ΔE00.
       Nearest = Struct.new(:parts, :colour, :difference) do
@@ -38,16 +38,18 @@ module GreenPlinth
 
       private
 
+      # Those that the same hub tells of are looked at together.
       def search(sets)
+        numbered = @ratios.each_with_index.select { |ratio, _| ratio.size == sets.size }
+        numbered.group_by { |ratio, _| sets.hub(ratio) }.each_value { |near| near.each_slice(TOGETHER) { |some| look_at(sets, some) } }
+      end
+
+      def look_at(sets, ratios)
         waiting = []
-        @ratios.each_with_index.select { |ratio, _| ratio.size == sets.size }.each do |ratio, number|
+        ratios.each do |ratio, number|
           mixes = sets.mixes(ratio, number)
           mixes = mixes.picked(limit ? Nearness.new(@wanted, limit).bright(mixes) : mixes.all)
           waiting << mixes if mixes.count.positive?
-          next if waiting.sum(&:count) < TOGETHER
-
-          take(Candidates.joined(waiting))
-          waiting = []
         end
         take(Candidates.joined(waiting)) if waiting.any?
       end

@@ -56,7 +56,8 @@ module GreenPlinth
         lines.first.dup.tap do |whole|
           whole.cut = lines.all?(&:cut) ? lines.map(&:cut).reduce(:+) : nil
           whole.amount = whole.cut ? whole.cut.sheets : (lines.sum(&:amount) if lines.all?(&:amount))
-          whole.used_share = nil
+          # Of one build alone: what the list says of packs and prices is told by what is provided.
+          whole.packs = whole.cost_minor = whole.used_share = nil
         end
       end
 

@@ -14,9 +14,6 @@ module GreenPlinth
       # @return [Stores::Shelves] as they are now
       def shelves = Stores::Shelves.new(@store.jars.map { |id, data| jar(id, data) }, @desk.catalogue.stirred)
 
-      # @return [Stores::Jar]; raises Refusal (404)
-      def find(id) = @store.jar(id)&.then { |data| jar(id, data) } || raise(Refusal.not_found("jar #{id}"))
-
       # @param jars [Array<Hash>] as a stores file has them; raises InvalidFile
       # @return [Array<Integer>] their ids
       def add(jars)

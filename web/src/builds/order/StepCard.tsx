@@ -4,6 +4,7 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { After, ScheduledStep, Step } from "../../api/types";
+import { Cautions, COMES_FIRST } from "../../common/Cautions";
 import { Swatch } from "../../common/Swatch";
 import { capital, clockWords, count, momentWords, plain, short, span } from "../../common/words";
 import { MixCardView } from "../../mixes/MixCardView";
@@ -98,26 +99,13 @@ const visuallyHidden = { position: "absolute", width: "1px", height: "1px", over
 
 function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
   const session = useBuildSession();
-  const { tints } = useTheme();
   const id = useOfBuild((build) => build.id);
   const mixing = useOfBuild((build) => build.evaluation.mixing).filter((needed) => needed.step === step.id);
   const titled = (id: string) => byId.get(id)?.title ?? id;
   const go = (id: string) => session.select(byId.get(id)?.where[0] ?? null, id);
   return (
     <Stack sx={{ px: 2, pb: 1.5, gap: 1.25 }}>
-      {step.cautions.length > 0 && (
-        <Box sx={{ borderLeft: 5, borderColor: tints.trouble, pl: 1.25, bgcolor: tints.troublePaper, py: 0.5 }}>
-          {step.cautions.map((line) => (
-            <Typography key={line} variant="body2">
-              <b aria-hidden>⚠ </b>
-              {line}
-            </Typography>
-          ))}
-          <Typography variant="caption" color="text.secondary">
-            The product's safety data sheet, local rules and qualified help come first; young makers work with an adult.
-          </Typography>
-        </Box>
-      )}
+      <Cautions lines={step.cautions} last={COMES_FIRST} />
       {mixing.map((needed) => (
         <Box key={needed.material}>
           <Typography variant="h3">Mix: {needed.name}</Typography>

@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import type { MixNeeded } from "../../api/types";
+import { Cautions, COMES_FIRST } from "../../common/Cautions";
 import { Swatch } from "../../common/Swatch";
 import { capital } from "../../common/words";
 import { MixCardView } from "../../mixes/MixCardView";
@@ -28,8 +29,9 @@ export function MixCards() {
 }
 
 function Needed({ needed, open, onOpen }: { needed: MixNeeded; open: boolean; onOpen: () => void }) {
-  const { id } = useBuild();
+  const { id, evaluation } = useBuild();
   const session = useBuildSession();
+  const cautions = evaluation.steps.find((step) => step.id === needed.step)?.cautions ?? [];
   return (
     <Box sx={{ borderBottom: 1, borderColor: "divider" }} data-mix={needed.material}>
       <Button
@@ -49,7 +51,8 @@ function Needed({ needed, open, onOpen }: { needed: MixNeeded; open: boolean; on
         </Box>
       </Button>
       {open && (
-        <Box sx={{ px: 1, pb: 2 }}>
+        <Box sx={{ px: 1, pb: 2, display: "grid", gap: 1.5 }}>
+          <Cautions lines={cautions} last={COMES_FIRST} />
           <MixCardView of={{ material: needed.material, build: id }} start={needed.g} />
         </Box>
       )}

@@ -4,7 +4,7 @@ import Typography from "@mui/material/Typography";
 import type { ProvidedLine } from "../../api/types";
 import { materialOf, useCatalogue } from "../../common/catalogue";
 import { Swatch } from "../../common/Swatch";
-import { amountWords, capital, count, money, short } from "../../common/words";
+import { amountWords, capital, count, money, sizeWords } from "../../common/words";
 import { usePartNames } from "../../mixes/usePartNames";
 import { related, useBuildSession, useSelection } from "../useSession";
 
@@ -126,7 +126,7 @@ function Packs({ count: n }: { count: number }) {
 
 function packWords(line: ProvidedLine): string {
   if (!line.pack || line.packs === null) return "no pack known";
-  const size = line.pack.size_mm ? `${line.pack.size_mm.map(short).join(" × ")} mm` : amountWords(line.pack.amount ?? null, line.pack.unit);
+  const size = line.pack.size_mm ? sizeWords(...line.pack.size_mm) : amountWords(line.pack.amount ?? null, line.pack.unit);
   if (line.to_buy === null) return `${line.packs} × ${size}`;
   return line.to_buy === 0 ? "nothing to buy" : `buy ${line.to_buy} × ${size}`;
 }

@@ -43,6 +43,9 @@ export function QuantitiesPage() {
       <Stack direction="row" sx={{ justifyContent: "space-between", alignItems: "baseline", flexWrap: "wrap", gap: 1 }}>
         <Typography variant="h1">Quantities</Typography>
         <Stack direction="row" sx={{ gap: 1, flexWrap: "wrap" }}>
+          <Button variant="outlined" size="small" onClick={() => print()}>
+            Print
+          </Button>
           <ExportLinks beside="quantities" />
         </Stack>
       </Stack>

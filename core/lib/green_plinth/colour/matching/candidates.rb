@@ -12,23 +12,26 @@ module GreenPlinth
         # @return [Array<Numo::DFloat>] X, Y and Z of each
         def self.summed(bands) = ROWS.map { |row| bands.mulsum(row, 1) }
 
-        # @param several [Array<Candidates>] of the same sets
+        # @param several [Array<Candidates>] of the same sets and hub
         # @return [Candidates] all of them
         def self.joined(several)
           return several.first if several.size == 1
 
           joined = ->(lists) { lists.first.concatenate(*lists.drop(1)) }
-          new(several.first.sets, joined[several.map(&:rows)], several.map(&:shares).transpose.map(&joined), joined[several.map(&:ratios)])
+          new(several.first.sets, several.first.hub, joined[several.map(&:rows)], several.map(&:shares).transpose.map(&joined),
+            joined[several.map(&:ratios)])
         end
 
-        attr_reader :sets, :rows, :shares, :ratios
+        attr_reader :sets, :hub, :rows, :shares, :ratios
 
         # @param sets [Sets]
+        # @param hub [Hub] what they are bounded by
         # @param rows [Numo::Int32, nil] which set each is of; nil: one of each
         # @param shares [Array<Numo::DFloat>] for each place in the set the share of each mix, or one for all
         # @param ratios [Numo::Int32] for each mix a column of parts, one for each place
-        def initialize(sets, rows, shares, ratios)
+        def initialize(sets, hub, rows, shares, ratios)
           @sets = sets
+          @hub = hub
           @rows = rows
           @shares = shares
           @ratios = ratios
@@ -43,18 +46,18 @@ module GreenPlinth
         # @return [Candidates] those alone
         def picked(at)
           each = ->(vector, type) { vector.size > 1 ? vector[at] : type.zeros(at.size) + vector }
-          Candidates.new(sets, rows ? rows[at] : at, shares.map { |share| each[share, Numo::DFloat] }, each[ratios, Numo::Int32])
+          Candidates.new(sets, hub, rows ? rows[at] : at, shares.map { |share| each[share, Numo::DFloat] }, each[ratios, Numo::Int32])
         end
 
         # @param channel [Integer] 0 X, 1 Y, 2 Z
         # @return [Array(Numo::DFloat, Numo::DFloat)] at least, at most
         def bounds(channel)
-          middle = of(sets.middle[channel])
-          least = shares.reduce { |one, other| Numo::DFloat.minimum(one, other) }
-          equal = 1.0 / sets.size
-          [sets.tilt[channel].zip(shares).reduce(middle) { |sum, (tilt, share)| sum + (of(tilt) * (share - equal)) },
-           # As much of equal shares as the least share leaves, and the rest of the paints themselves.
-           sets.tones[channel].zip(shares).reduce(middle * (least * sets.size)) { |sum, (tone, share)| sum + (of(tone) * (share - least)) }]
+          middle = of(hub.middle[channel])
+          # As much of the hub as the part that there is least of leaves.
+          most = shares.zip(hub.shares).map { |share, own| share / own }.reduce { |one, other| Numo::DFloat.minimum(one, other) }
+          places = hub.tilt[channel].zip(sets.tones[channel], shares, hub.shares)
+          [places.reduce(middle) { |sum, (tilt, _, share, own)| sum + (of(tilt) * (share - own)) },
+           places.reduce(middle * most) { |sum, (_, tone, share, own)| sum + (of(tone) * (share - (most * own))) }]
         end
 
         # @return [Array<Numo::DFloat>] X, Y and Z of each
