@@ -18,6 +18,16 @@ RSpec.describe GreenPlinth::Colour::PaintMix do
     end
   end
 
+  # What paint reflects by its face alone, a hundredth of each band, lifts the darkest colours by so much and no more.
+  it "misses no colour by more than the least that paint reflects" do
+    dark = PropCheck::Generators.tuple(*([PropCheck::Generators.choose(0..60)] * 3)).map { |rgb| format("#%02x%02x%02x", *rgb) }
+    [colours, dark].each do |some|
+      PropCheck.forall(some) do |hex|
+        expect(GreenPlinth::Colour::Spectrum.rest(hex)).to all(be_between(-0.0125, 0.004)), hex
+      end
+    end
+  end
+
   it "leaves nothing over of a colour that paint can be" do
     %w[#6b4a32 #c8b898 #4f5d3a #1e50a0].each do |hex|
       expect(GreenPlinth::Colour::Spectrum.rest(hex)).to all(be_within(1e-6).of(0))

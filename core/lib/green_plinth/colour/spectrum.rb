@@ -10,8 +10,11 @@ module GreenPlinth
       # What no band goes under: the least that a coat of paint reflects by its face alone (from memory). A colour that asks
       # for less keeps what is missing as its rest, see .rest.
       DARKEST = 0.01
-      # How little missing the colour counts for, where the limits keep it from being met.
-      SLACK = 1e-9
+      # How much missing the colour counts for against smoothness: next to nothing; more where the limits keep it from being met, or
+      # the few bands that are free would be driven to the other limit to make up for it.
+      SLACKS = [1e-9, 1e-6, 1e-5, 1e-4, 1e-3].freeze
+      # What is missing then, in XYZ, is too little to be seen.
+      MET = 1e-4
 
       KEPT = Kept.new
       private_constant :KEPT
@@ -27,20 +30,29 @@ module GreenPlinth
       def rest(hex) = Light.xyz(hex).zip(Observer.xyz(of(hex))).map { |asked, met| asked - met }
 
       def recovered(xyz)
+        found = SLACKS.lazy.map { |slack| within(xyz, slack) }
+        found.find { |bands| missing(xyz, bands) < MET } || found.min_by { |bands| missing(xyz, bands) }
+      end
+      private_class_method :recovered
+
+      def missing(xyz, bands) = xyz.zip(Observer.xyz(bands)).map { |asked, met| (asked - met).abs }.max
+      private_class_method :missing
+
+      def within(xyz, slack)
         held = {}
         loop do
-          bands = solve(xyz, held)
+          bands = solve(xyz, held, slack)
           over = bands.each_index.reject { |band| held.key?(band) || bands[band].between?(DARKEST, 1.0) }
           return bands if over.empty?
 
           over.each { |band| held[band] = bands[band].clamp(DARKEST, 1.0) }
         end
       end
-      private_class_method :recovered
+      private_class_method :within
 
       # With λ for each of X, Y and Z: bands = A⁻¹(b + Tᵀλ), where A are the squared slopes of the bands that are free, and b
       # what those that are held bring into them.
-      def solve(xyz, held)
+      def solve(xyz, held, slack)
         free = (0...Observer::BANDS).reject { |band| held.key?(band) }
         return (0...Observer::BANDS).map { |band| held[band] } if free.empty?
 
@@ -48,16 +60,16 @@ module GreenPlinth
         slopes = Smoothness.new(free, held)
         base = slopes.solve(slopes.brought)
         ways = rows.map { |row| slopes.solve(row) }
-        missing = xyz.each_index.map { |i| xyz[i] - held.sum { |band, value| Observer::ROWS[i][band] * value } - dot(rows[i], base) }
-        factors = factors(rows.map { |row| ways.map { |way| dot(row, way) } }, missing)
+        lacking = xyz.each_index.map { |i| xyz[i] - held.sum { |band, value| Observer::ROWS[i][band] * value } - dot(rows[i], base) }
+        factors = factors(rows.map { |row| ways.map { |way| dot(row, way) } }, lacking, slack)
         found = free.each_index.to_h { |at| [free[at], base[at] + factors.each_index.sum { |i| factors[i] * ways[i][at] }] }
         (0...Observer::BANDS).map { |band| held[band] || found[band] }
       end
       private_class_method :solve
 
-      def factors(square, missing)
-        eased = square.each_with_index.map { |row, i| row.each_with_index.map { |value, j| i == j ? value + SLACK : value } }
-        Matrix.rows(eased).lup.solve(Vector.elements(missing)).to_a
+      def factors(square, lacking, slack)
+        eased = square.each_with_index.map { |row, i| row.each_with_index.map { |value, j| i == j ? value + slack : value } }
+        Matrix.rows(eased).lup.solve(Vector.elements(lacking)).to_a
       end
       private_class_method :factors
 
