@@ -7,8 +7,10 @@ import { useState } from "react";
 import { Link as To } from "react-router";
 import { api } from "../api/client";
 import type { Reserved } from "../api/types";
+import { materialOf, useCatalogue } from "../common/catalogue";
 import { Swatch } from "../common/Swatch";
 import { amountWords, capital, count, momentWords } from "../common/words";
+import { usePartNames } from "../mixes/usePartNames";
 
 const SHOWN = 12;
 
@@ -47,6 +49,8 @@ const WIDTH = 420;
 const HEIGHT = 26;
 
 function ReservedRow({ thing }: { thing: Reserved }) {
+  const catalogue = useCatalogue();
+  const nameOf = usePartNames();
   const { tints, palette } = useTheme();
   const whole = Math.max(thing.have, thing.needed);
   const x = (amount: number) => (amount / whole) * (WIDTH - 2) + 1;
@@ -65,9 +69,11 @@ function ReservedRow({ thing }: { thing: Reserved }) {
       }}
     >
       <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
-        <Swatch colour={thing.colour} />
+        <Swatch colour={thing.colour ?? materialOf(catalogue, thing.material)?.colour} />
         <Box>
-          <Typography sx={{ fontWeight: 600, lineHeight: 1.2 }}>{capital(thing.name)}</Typography>
+          <Typography sx={{ fontWeight: 600, lineHeight: 1.2 }}>
+            {capital(thing.colour ? nameOf({ material: thing.material, colour: thing.colour }) : thing.name)}
+          </Typography>
           <Typography variant="body2" color="text.secondary">
             {amountWords(thing.have, thing.unit)} there, {amountWords(thing.needed, thing.unit)} needed
           </Typography>

@@ -8,6 +8,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../api/client";
 import { DownloadLink } from "../builds/quantities/DownloadLink";
+import { materialOf, useCatalogue } from "../common/catalogue";
 import { Swatch } from "../common/Swatch";
 import { amountWords, capital, count, dateWords, money, sizeWords } from "../common/words";
 import { usePartNames } from "../mixes/usePartNames";
@@ -19,6 +20,7 @@ const OFFERED = 20;
 export function ShoppingTrip() {
   const client = useQueryClient();
   const nameOf = usePartNames();
+  const catalogue = useCatalogue();
   const shelf = useQuery({ queryKey: ["shelf", "to-shop-for"], queryFn: () => api.shelf({ sort: "ready", limit: OFFERED }) });
   const [chosen, setChosen] = useState<number[]>([]);
   const list = useQuery({
@@ -89,7 +91,7 @@ export function ShoppingTrip() {
                       borderColor: "divider",
                     }}
                   >
-                    <Swatch colour={item.colour} />
+                    <Swatch colour={item.colour ?? materialOf(catalogue, item.material)?.colour} />
                     <Typography sx={{ fontWeight: 600 }}>
                       {capital(item.colour ? nameOf({ material: item.material, colour: item.colour }) : item.name)}
                     </Typography>
