@@ -60,6 +60,18 @@ RSpec.describe "The stores over HTTP" do
     expect(stores["jars"].find { |jar| jar["jar"]["material"] == "earth_paste" }["jar"]["full"]).to eq(3)
   end
 
+  it "keeps what was paid for a jar when more is bought at a price that nobody told" do
+    jar = post_json("/api/stores", { "material" => "earth_paste", "pack" => 200, "unit" => "ml", "price_minor" => 777 })
+    build = create(file)
+    post_json("/api/builds/#{build["id"]}/bought", {})
+    now = stores["jars"].find { |one| one["id"] == jar["id"] }["jar"]
+    expect(now).to include("full" => 1, "price_minor" => 777, "bought_on" => "2027-03-01")
+    line = { "material" => "earth_paste", "pack" => 200, "unit" => "ml", "packs" => 1 }
+    post_json("/api/builds/#{build["id"]}/bought", { "lines" => [line, line.merge("price_minor" => 900)] })
+    expect(stores["jars"].find { |one| one["id"] == jar["id"] }["jar"]).to include("full" => 3, "price_minor" => 900)
+    expect(stores["jars"].map { |one| one["jar"]["material"] }.tally["earth_paste"]).to eq(1)
+  end
+
   it "says at which step of which build it runs out" do
     post_json("/api/stores", paste.merge("full" => 0, "open" => 20))
     create(file)

@@ -70,11 +70,16 @@ RSpec.describe GreenPlinth::Stores do
       expect(short.left).to be_within(0.01).of(10 + short.line.pack["amount"] - need)
     end
 
-    # Half of it is there, paid at 400 for 200 ml: 10 ml are 20; the rest at the usual price.
+    it "reckons what is to be bought at the price that was paid for such a pack" do
+      paid = paste(balance(file, jar("earth_paste", 200, "ml", open: 10, price_minor: 400)))
+      other = paste(balance(file, jar("earth_paste", 500, "ml", open: 10, price_minor: 400)))
+      expect([paid.buy_minor, other.buy_minor]).to eq([400, other.line.pack["price_minor"]])
+    end
+
+    # Half of it is there, paid at 400 for 200 ml: 10 ml are 20; the rest at the same price.
     it "counts what is used up by what was paid" do
       line = paste(balance(file, jar("earth_paste", 200, "ml", open: 10, price_minor: 400)))
-      usual = (need - 10) / line.line.pack["amount"] * line.line.pack["price_minor"]
-      expect(line.used_minor).to be_within(1).of(20 + usual)
+      expect(line.used_minor).to be_within(1).of(20 + ((need - 10) / 200 * 400))
     end
 
     it "says how many bases a pack makes" do

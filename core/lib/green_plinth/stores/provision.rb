@@ -58,7 +58,15 @@ module GreenPlinth
         line.pack["size_mm"] ? 1.0 : line.pack["amount"]&.to_f
       end
 
-      def price(line) = line.pack["price_minor"]
+      # What the maker last paid for a pack of that size, else the usual price.
+      def price(line)
+        paid = @shelves.of(line.material, line.colour).find { |jar| same_pack?(jar, line.pack) }
+        paid ? paid.data["price_minor"] : line.pack["price_minor"]
+      end
+
+      def same_pack?(jar, pack)
+        jar.data["price_minor"] && jar.unit == pack["unit"] && (pack["size_mm"] ? jar.pack == 1 : jar.pack == pack["amount"])
+      end
 
       # By what was paid for what is there, as far as it goes, and by the usual price for the rest.
       def used(line, size)

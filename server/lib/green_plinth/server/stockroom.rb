@@ -32,8 +32,9 @@ module GreenPlinth
       # @return [Array<Hash>] as a stores file has them
       def data = @store.jars.map(&:last)
 
-      # Puts full packs on the shelf: into the jar of the same thing and size, else into a new one.
-      # @param bought [Array<Hash>] material, colour, pack, unit, packs and price_minor of each
+      # Puts full packs on the shelf: into the jar of the same thing and size, else into a new one. What was paid for it stays, unless
+      # another price is told.
+      # @param bought [Array<Hash>] material, colour, pack, unit, packs, and price_minor where it is known, of each
       # @param today [Date]
       def buy(bought, today)
         @store.change_jars do |jars|
@@ -42,6 +43,7 @@ module GreenPlinth
             id, jar = jars.find { |_, other| same?(other, one) }
             next new_jar(one, today) unless id
 
+            jar = changed[id] || jar
             changed[id] = jar.merge("full" => (jar["full"] || 0) + one["packs"], "bought_on" => today.iso8601,
               "price_minor" => one["price_minor"] || jar["price_minor"]).compact
             nil

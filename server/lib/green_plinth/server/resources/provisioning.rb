@@ -80,10 +80,11 @@ module GreenPlinth
             { "items" => items, "cost_minor" => trip.cost_minor }
           end
 
+          # Without a price: the usual one is not what was paid.
           def bought(one)
             pack = one.line.pack
             { "material" => one.line.material, "colour" => one.line.colour, "pack" => pack["size_mm"] ? 1 : pack["amount"],
-              "unit" => pack["unit"], "packs" => one.packs, "price_minor" => pack["price_minor"] }.compact
+              "unit" => pack["unit"], "packs" => one.packs }.compact
           end
 
           # Of a build that cannot be read any more there is none.
