@@ -31,6 +31,7 @@ module ServerSpec
     database[:builds].delete
     database[:que_jobs].delete
     database[:jars].delete
+    store.put_preferences({})
     @begun = nil if [:own_entries, :dryings].sum { |table| database[table].delete }.positive?
   end
 
