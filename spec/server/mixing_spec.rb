@@ -56,6 +56,8 @@ RSpec.describe "Mixes over HTTP" do
     found = post_json("/api/mixing/match", { "wanted" => "#b58a6a", "paints" => paints, "count" => 2 })["found"]
     expect(found.size).to eq(2)
     expect(found.first["difference"]).to be < 10
+    looks = [0.5, 1.5, 4.0, 9.0, 30.0].map { |difference| GreenPlinth::Colour::Difference.words(difference) }
+    expect(looks).to eq(["cannot be told apart", "the same, side by side", "near", "of that kind", "far off"])
     off = post_json("/api/mixing/correct", { "wanted" => "#b58a6a", "batch" => "#8c6a50", "paints" => paints })
     expect(off["same"]).to be(false)
     expect(off["add"].first["paint"]).to eq(1)

@@ -85,7 +85,7 @@ export function MixCardView({ of, start, children }: Props) {
                   </TableCell>
                   <TableCell align="right">{part.ml === null ? "unknown" : short(part.ml)}</TableCell>
                   <TableCell align="right">{part.drops === null ? "unknown" : drops(part.drops)}</TableCell>
-                  <TableCell align="right">{part.ml === null ? "unknown" : spoons(part.ml, part.teaspoons)}</TableCell>
+                  <TableCell align="right">{part.ml === null ? "unknown" : spoons(part.teaspoons, part.tablespoons)}</TableCell>
                 </TableRow>
               ))}
               <TableRow sx={{ "& td": { fontWeight: 600, borderTop: `2px solid ${tints.line}` } }}>
@@ -110,8 +110,8 @@ export function MixCardView({ of, start, children }: Props) {
 const drops = (n: number): string => (n > 200 ? "–" : n < 0.5 ? "under 1" : String(Math.round(n)));
 
 /** Level spoons, to the quarter; what is less cannot be told off by them. */
-function spoons(ml: number, teaspoons: number | null): string {
-  if (teaspoons === null || teaspoons < 0.2) return "–";
-  const quarters = Math.round((ml >= 30 ? ml / 15 : teaspoons) * 4) / 4;
-  return `${quarters} ${ml >= 30 ? "tbsp" : "tsp"}`;
+function spoons(teaspoons: number | null, tablespoons: number | null): string {
+  if (teaspoons === null || tablespoons === null || teaspoons < 0.2) return "–";
+  const [amount, spoon] = tablespoons >= 2 ? [tablespoons, "tbsp"] : [teaspoons, "tsp"];
+  return `${Math.round(amount * 4) / 4} ${spoon}`;
 }

@@ -24,7 +24,7 @@ export function ToneFinder({ onTake }: { onTake: (recipe: Recipe) => void }) {
   const [wanted, setWanted] = useState("#8a7a5c");
   const [kind, setKind] = useState<string | null>(null);
   const coloured = (data?.jars ?? []).filter(
-    (jar) => jar.colour && jar.family === "coating" && materialOf(catalogue, jar.jar.material)?.traits.includes("by_colour"),
+    (jar) => jar.colour && ["by_colour", "tints"].every((trait) => materialOf(catalogue, jar.jar.material)?.traits.includes(trait)),
   );
   // Paints of one kind: oil and acrylic are not stirred together.
   const kinds = [...new Set(coloured.map((jar) => jar.jar.material))].map(
@@ -104,7 +104,7 @@ function FoundMix({
         ))}
       </Box>
       <Typography sx={{ width: 190 }}>
-        {nearness(found.difference)}
+        {found.words}
         <Typography component="span" variant="body2" color="text.secondary" sx={{ display: "block" }}>
           ΔE00 {short(found.difference)}
         </Typography>
@@ -113,14 +113,3 @@ function FoundMix({
     </Stack>
   );
 }
-
-const nearness = (difference: number): string =>
-  difference < 1
-    ? "cannot be told apart"
-    : difference < 2
-      ? "the same, side by side"
-      : difference < 5
-        ? "near"
-        : difference < 10
-          ? "of that kind"
-          : "far off";

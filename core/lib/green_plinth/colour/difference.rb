@@ -7,6 +7,13 @@ module GreenPlinth
     class Difference
       def self.between(one, other) = new(one, other).call
 
+      # What a difference looks like, up to which ΔE00 (from memory; 1 is about what is just seen side by side).
+      LOOKS = { 1.0 => "cannot be told apart", 2.0 => "the same, side by side", 5.0 => "near", 10.0 => "of that kind" }.freeze
+
+      # @param difference [Float] ΔE00
+      # @return [String]
+      def self.words(difference) = LOOKS.find { |most, _| difference < most }&.last || "far off"
+
       # @param one [Lab]
       # @param other [Lab]
       def initialize(one, other)

@@ -105,7 +105,7 @@ module GreenPlinth
           def matched(asked)
             found = Colour::Matching.new(asked["wanted"], paints(asked["paints"])).nearest(asked["count"] || 5)
             { "found" => found.map { |one|
-              { "colour" => one.colour, "difference" => one.difference.round(2),
+              { "colour" => one.colour, "difference" => one.difference.round(2), "words" => Colour::Difference.words(one.difference),
                 "parts" => one.parts.map { |index, parts| { "paint" => index, "parts" => parts } } }
             } }
           end
