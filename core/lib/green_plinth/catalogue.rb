@@ -3,12 +3,12 @@
 module GreenPlinth
   # The materials, techniques, kinds and reference things that the computation speaks of: data, each value with a source.
   class Catalogue
-    REFERENCE = %w[things sizes railways figures sea_states presets].freeze
+    REFERENCE = %w[things sizes railways figures sea_states presets currencies].freeze
 
     # So many sets of mixes are remembered, as builds and their edits come by.
     MOST_MIXED = 60
 
-    attr_reader :materials, :techniques, :kinds, :cautions, :things, :sizes, :railways, :figures, :sea_states, :presets
+    attr_reader :materials, :techniques, :kinds, :cautions, :things, :sizes, :railways, :figures, :sea_states, :presets, :currencies
 
     # @return [Catalogue] the one that ships, read once
     def self.default = @default ||= load(DATA)
@@ -33,26 +33,34 @@ module GreenPlinth
       @materials = materials_of(materials).freeze
       @techniques = techniques_of(techniques).freeze
       @cautions = cautions.freeze
-      @things, @sizes, @railways, @figures, @sea_states, @presets = reference.values_at(*REFERENCE).map(&:freeze)
+      @things, @sizes, @railways, @figures, @sea_states, @presets, @currencies = reference.values_at(*REFERENCE).map(&:freeze)
     end
 
     # @return [Drying::History] what the maker has seen of these materials
     def history = @history ||= Drying::History.new
+
+    # @return [Ratios] how long the maker really is at each way of working
+    def pace = @pace ||= Ratios.new
+
+    # @return [Risks] how often each way of working had to be done again
+    def risks = @risks ||= Risks.new
 
     # The same with a maker's own entries, which stand before those that ship, and with what they have seen dry.
     # @param materials [Hash{String => Hash}]
     # @param techniques [Hash{String => Hash}]
     # @param history [Drying::History]
     # @param recipes [Hash{String => Hash}]
+    # @param pace [Ratios]
+    # @param risks [Risks]
     # @return [Catalogue]
-    def with(materials, techniques, history = self.history, recipes: {})
+    def with(materials, techniques, history = self.history, recipes: {}, pace: self.pace, risks: self.risks)
       dup.tap do |copy|
         copy.instance_exec do
           forget_mixes
-          @history = history
+          @history, @pace, @risks = history, pace, risks
           @recipes = recipes.to_h { |key, data| [key, Recipe.new(key, data)] }.freeze
           @materials = @materials.merge(materials_of(materials)).freeze
-          @techniques = @techniques.merge(techniques_of(techniques)).freeze
+          @techniques = @techniques.merge(techniques_of(techniques)).transform_values { |one| one.at_pace(pace.factor(one.key)) }.freeze
         end
       end
     end

@@ -8,9 +8,12 @@ module GreenPlinth
 
       # @param data [Hash] as in core/data/techniques.yml
       # @param phase [Kinds::Kind] whose traits it has beside its own
-      def initialize(key, data, phase)
+      # @param pace [Float] by how much longer the maker is at it than usual
+      def initialize(key, data, phase, pace = 1.0)
+        @pace = pace
         @key = key
         @data = data.freeze
+        @kind = phase
         @phase = phase.key.to_sym
         @traits = [*data["traits"], *phase.traits].freeze
       end
@@ -34,7 +37,14 @@ module GreenPlinth
 
       # @param amount [Float] of what `per` counts
       # @return [Float] minutes
-      def hands_on(amount) = setup_min + (@data["rate_min"] * amount)
+      def hands_on(amount) = (setup_min + (@data["rate_min"] * amount)) * @pace
+
+      # @return [Float] see at_pace
+      attr_reader :pace
+
+      # @param pace [Float] by how much longer the maker is at it than usual
+      # @return [Technique] the same one where that is nothing new
+      def at_pace(pace) = pace == @pace ? self : Technique.new(key, @data, @kind, pace)
 
       # @return [String] the title with its blanks filled; a blank without a word is dropped
       def title(words)

@@ -35,6 +35,18 @@ module GreenPlinth
       # Reaction rates double every 10 °C (rule of thumb of chemical kinetics, common practice).
       def reaction_factor(climate) = 2**((REFERENCE_C - climate.temperature_c) / 10.0)
 
+      # By how much longer a material dries in one air than in another, by its own law: see Forecast.
+      # @param material [Catalogue::Material]
+      # @return [Float]
+      def against(climate, usual, material)
+        law = LAWS[material.trait?("superglue") ? "moisture" : material.mechanism]
+        law ? public_send(law, climate) / public_send(law, usual) : 1.0
+      end
+
+      LAWS = { "evaporation" => :humidity_factor, "hydration" => :humidity_factor, "reaction" => :reaction_factor,
+               "solvent" => :reaction_factor, "oxidation" => :reaction_factor, "moisture" => :moisture_factor }.freeze
+      private_constant :LAWS
+
       def moisture_factor(climate) = (REFERENCE_PCT / climate.humidity_pct).clamp(MOISTURE_FACTOR.min, MOISTURE_FACTOR.max)
     end
   end

@@ -26,7 +26,7 @@ module GreenPlinth
         problems = problems(file)
         raise InvalidFile, problems unless problems.empty?
 
-        Design.new(file, @catalogue)
+        Design.new(Events::Written.settled(file), @catalogue)
       end
 
       # @return [Array<Problem>] empty for a valid file. Sense is only asked of what has the right shape.

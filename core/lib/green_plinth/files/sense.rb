@@ -23,7 +23,7 @@ module GreenPlinth
       def problems(file)
         @design = Design.new(Marshal.load(Marshal.dump(file)), @catalogue)
         @problems = []
-        [:ids, :materials, :references, :outlines, :ground, :calendar, :ranges, :coats].each { |check| send(check) }
+        [:ids, :materials, :references, :outlines, :ground, :calendar, :ranges, :coats, :progress].each { |check| send(check) }
         @problems
       end
 
@@ -196,6 +196,17 @@ module GreenPlinth
         from = moment(span["from"], "#{pointer}/from")
         to = moment(span["to"], "#{pointer}/to")
         problem("#{pointer}/to", "must be later than from") if from && to && to <= from
+      end
+
+      # Moments that there are, and what an event cannot do without.
+      def progress
+        marked = @design.member("progress") || {}
+        %w[done begun pinned].each do |list|
+          (marked[list] || []).each_with_index do |row, index|
+            %w[finished at dry wet].each { |key| moment(row[key], "/progress/#{list}/#{index}/#{key}") }
+          end
+        end
+        (marked["events"] || []).each_with_index { |row, index| @problems.concat(EventSense.problems(row, "/progress/events/#{index}")) }
       end
 
       def moment(text, pointer)

@@ -11,12 +11,8 @@ module GreenPlinth
       :inspection, :trouble, :notes, :where, :places, :copies, :after, :note, :stay_min, :each_min, :mixes, :unseen, keyword_init: true)
 
     class Step
-      # A batch of copies in the id of its step.
-      BATCH = %r{\A(.+)/bases-(\d+)-(\d+)\z}
-
       # @return [String] the same for all batches of one work
-      def work_id = BATCH.match(id)&.[](1) || id
-
+      def work_id = Events::Batch.work(id)
     end
   end
 end
