@@ -9,6 +9,7 @@ module GreenPlinth
   #   every part ─► snags
   class Evaluation
     include Remembering
+    include Planning
 
     # The members of the plinth file that each part depends on.
     BASE = %w[plinth forms].freeze
@@ -90,49 +91,6 @@ module GreenPlinth
 
     # @return [Array<Steps::Step>] in an order that respects their waits
     def steps = batches.steps
-
-    # @return [Schedule::Answer]; raises Infeasible
-    def schedule
-      found = part(:schedule, %w[calendar], batches, @effort, @known) { answer }
-      found.is_a?(Infeasible) ? raise(found) : found
-    end
-
-    # @return [Schedule::Network] what the schedule is of
-    def network
-      batches.network.tap do |network|
-        # Of many copies a plan is known already: another one takes its place where it knows every step.
-        network.known = @known if @known && (network.known.nil? || network.steps.all? { |step| @known[step.id] })
-      end
-    end
-
-    # @return [Questions::DatedPlan] raises Infeasible
-    def plan = Questions::DatedPlan.of(self)
-
-    # @return [Infeasible, nil] why no schedule can exist
-    def infeasible
-      schedule
-      nil
-    rescue Infeasible => e
-      e
-    end
-
-    # @param progress [#call, nil] see Questions::Chance
-    # @return [Questions::Chance::Odds] raises Infeasible
-    def chance(progress: nil)
-      part(:chance, %w[calendar], schedule, @effort) do
-        Questions::Chance.new(schedule, steps, catalogue, finish_by: design.calendar.finish_by, progress: progress).call
-      end
-    end
-
-    # @return [Hash] see Questions::BatchPlan; raises Infeasible
-    def batch
-      part(:batch, buildable, @effort) do
-        Questions::BatchPlan.new(self, Evaluation.new(design.with("copies", 1).with("progress", {}), @memo)).to_h
-      end
-    end
-
-    # @return [Questions::Timeline] raises Infeasible
-    def timeline = Questions::Timeline.new(steps, schedule)
 
     # @return [Array<Quantities::Shopping::Line>]
     def quantities
@@ -272,13 +230,5 @@ module GreenPlinth
 
     # What the steps depend on: all but the words that only people read.
     def buildable = file.keys - %w[title story limits eye formation]
-
-    def answer
-      soonest = Schedule::Scheduler.new(network, effort: @effort).call
-      calendar = design.calendar
-      calendar.objective == :ready_soonest ? soonest : Schedule::Objective.new(soonest, calendar.finish_by).call(calendar.objective)
-    rescue Infeasible => e
-      e
-    end
   end
 end

@@ -68,8 +68,8 @@ module GreenPlinth
       end
 
       def done_batches(progress)
-        progress.done.keys.filter_map { |id| Steps::Step::BATCH.match(id) }.group_by { |match| match[1] }
-          .transform_values { |matches| matches.map { |match| match[2].to_i..match[3].to_i } }
+        progress.done.keys.select { |id| Events::Batch.copies(id) }.group_by { |id| Events::Batch.work(id) }
+          .transform_values { |ids| ids.map { |id| Events::Batch.copies(id) } }
       end
 
       # What is done, and the rest in batches of a size.

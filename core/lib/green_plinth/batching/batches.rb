@@ -20,24 +20,30 @@ module GreenPlinth
         @steps = (design.copies == 1 ? fitted({}) : in_batches).freeze
       end
 
+      # @param missed [Boolean] whether windows after what is done are taken as missed
       # @return [Schedule::Network]
-      def network = network_of(steps)
+      def network(missed: false) = network_of(steps, missed: missed)
+
+      # @param missed [Boolean] whether windows after what is done are taken as missed
+      # @return [AsItStands] its steps as far as they have come
+      def stands(missed: false) = stands_of(steps, missed: missed)
 
       private
 
-      def network_of(steps)
-        Schedule::Network.new(start: [@calendar.start, *@design.progress.done.values].min, sittings: @calendar.sittings,
-          hands: @calendar.hands, steps: steps.map { |step| node(step) }, known: @known, clock: @calendar.clock)
+      def stands_of(steps, missed: false)
+        AsItStands.new(steps, @design.progress, @design.catalogue, @design.climate, hands: @calendar.hands, missed: missed)
       end
 
-      # What is done waits for nothing any more and takes no hands.
-      def node(step)
-        progress = @design.progress
-        finished = progress.done[step.id]
-        return Schedule::Node.new(id: step.id, hands_on_min: 0, tail_min: step.tail_min || 0, after: [], at: finished) if finished
+      def network_of(steps, missed: false)
+        stands = stands_of(steps, missed: missed)
+        Schedule::Network.new(start: start, sittings: @calendar.sittings,
+          hands: @calendar.hands, steps: steps.map { |step| stands.node(step) }, known: @known, clock: @calendar.clock)
+      end
 
-        Schedule::Node.new(id: step.id, hands_on_min: step.hands_on_min, tail_min: step.tail_min || 0, at: progress.pinned[step.id],
-          not_before: progress.as_of, stay_min: step.stay_min, after: step.after)
+      # Who has begun before the plan does has begun.
+      def start
+        progress = @design.progress
+        [@calendar.start, *progress.done.values, *(progress.as_of if progress.begun.any?)].min
       end
 
       def in_batches

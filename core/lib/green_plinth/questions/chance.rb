@@ -6,16 +6,8 @@ module GreenPlinth
     # from their spread, many times over. Seeded, so that the same build gives the same answer.
     class Chance
       SAMPLES = 160
-      # Spread of ln time by how a material dries (typical, from memory). Thick slabs vary more than films.
-      SPREAD = { "hydration" => 0.3, "reaction" => 0.12, "uv" => 0.1, "solvent" => 0.25, "oxidation" => 0.4 }.freeze
-      FILM = 0.25
-      SLAB = 0.35
-      SLAB_EXPONENT = 1.3
-      SUPERGLUE = 0.3
       # Hands-on work takes 0.6 to 1.8 of its usual time (from memory): so the spread of its logarithm.
       HANDS = 0.33
-      # One step in so many has to be done again (from memory).
-      REDO = 0.03
 
       # What came of the tries: `dates` in minutes, ascending, of those that came through; `samples`, how many were made.
       # In the others a window closed before the next step could be begun.
@@ -38,13 +30,16 @@ module GreenPlinth
       # @param answer [Answer]
       # @param steps [Array<Steps::Step>]
       # @param catalogue [Catalogue]
+      # @param dry [Enumerable<String>] ids of steps that were seen to be dry: nothing is uncertain of their waits any more
       # @param progress [#call, nil] told how many tries of how many are made
-      def initialize(answer, steps, catalogue, finish_by: nil, seed: 1, progress: nil)
+      def initialize(answer, steps, catalogue, finish_by: nil, seed: 1, dry: [], progress: nil)
         @answer = answer
         @network = answer.network
         @materials = steps.to_h { |step| [step.id, catalogue[step.stages&.material || step.material]] }
-        @history = catalogue.history
+        @history, @pace, @risks = catalogue.history, catalogue.pace, catalogue.risks
+        @techniques = steps.to_h { |step| [step.id, step.technique] }
         @finish_by = finish_by
+        @dry = dry.to_set
         @random = Random.new(seed)
         @progress = progress
         @longest = @network.sittings&.map { |from, to| to - from }&.max
@@ -72,7 +67,7 @@ module GreenPlinth
       end
 
       def varied
-        waits = @network.steps.to_h { |step| [step.id, factor(own_spread(@materials[step.id]))] }
+        waits = @network.steps.to_h { |step| [step.id, @dry.include?(step.id) ? 1.0 : factor(@history.spread_of(@materials[step.id]))] }
         steps = @network.steps.map do |step|
           Schedule::Node.new(id: step.id, hands_on_min: hands(step), tail_min: (step.tail_min * waits[step.id]).round,
             after: step.after.map { |wait| stretched(wait, waits[wait.first]) }, not_before: step.not_before, at: step.at,
@@ -91,18 +86,10 @@ module GreenPlinth
       def hands(step)
         return 0 if step.hands_on_min.zero?
 
-        minutes = step.hands_on_min * factor(HANDS) * (@random.rand < REDO ? 2 : 1)
+        technique = @techniques[step.id]
+        again = @random.rand < @risks.share(technique) ? 2 : 1
+        minutes = step.hands_on_min * factor(@pace.spread(technique, HANDS)) * again
         [minutes.round, 1].max.then { |whole| @longest ? [whole, [@longest, step.hands_on_min].max].min : whole }
-      end
-
-      # Less of what a maker has seen often.
-      def own_spread(material) = material ? @history.spread(material.key, spread(material)) : 0.0
-
-      def spread(material)
-        return 0.0 unless material&.sets?
-        return SUPERGLUE if material.trait?("superglue")
-
-        SPREAD.fetch(material.mechanism) { material.exponent > SLAB_EXPONENT ? SLAB : FILM }
       end
 
       # Log-normal about 1, by Box and Muller.

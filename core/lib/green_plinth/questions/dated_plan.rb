@@ -6,8 +6,9 @@ module GreenPlinth
     # was computed on the way to them. Plain data, so that it can be kept with the build and read again; minutes of Moment.
     class DatedPlan
       # A step and its dates. possible: the earliest minute at which all it waits for allows it; slack_min: by how much it may
-      # slip before the build does; cautions: sentences; node: how the scheduler knows it; takes: what it uses up, as data.
-      Planned = Struct.new(:id, :title, :hands_on_min, :tail_min, :cautions, :start, :possible, :slack_min, :node, :takes,
+      # slip before the build does; cautions: sentences; node: how the scheduler knows it; takes: what it uses up, as data; begun: minute
+      # that it was begun and not finished, nil else.
+      Planned = Struct.new(:id, :title, :hands_on_min, :tail_min, :cautions, :start, :possible, :slack_min, :node, :takes, :begun,
         keyword_init: true) do
         def finish = start + node.hands_on_min
       end
@@ -40,12 +41,18 @@ module GreenPlinth
         @steps ||= to_h["steps"].map do |row|
           Planned.new(id: row["id"], title: row["title"], hands_on_min: row["hands_on_min"], tail_min: row["tail_min"],
             cautions: row["cautions"], start: row["start"], possible: row["possible"], slack_min: row["slack_min"], node: node(row),
-            takes: row["takes"] || [])
+            takes: row["takes"] || [], begun: row["begun"])
         end
       end
 
+      # @return [Boolean] whether it is told what is done: then nothing is taken as done because it was planned
+      def told? = to_h["told"] == true
+
       # @return [Array(String, Array<Array(Integer, Integer)>)] parts by name, and from when to when each is wet
       def wet = to_h["wet"]
+
+      # @return [Set<String>] ids of the steps that are done
+      def done = @done ||= steps.select { |step| step.node.done? }.to_set(&:id)
 
       # @return [Schedule::Network] that its own plan is of
       def network
@@ -80,23 +87,26 @@ module GreenPlinth
           @evaluation = evaluation
           @design = evaluation.design
           @answer = evaluation.schedule
-          @network = evaluation.network
+          @network = @answer.network
         end
 
         def to_h
           { "title" => @design.title, "start" => @network.start, "ready_at" => @answer.ready_at, "calendar" => @design.calendar.data,
-            "steps" => @evaluation.made_of(:planned_steps, @answer, @evaluation.batches) { @evaluation.steps.map { |step| step(step) } },
-            "wet" => wet }
+            "told" => told?, "wet" => wet,
+            "steps" => @evaluation.made_of(:planned_steps, @answer, @evaluation.batches) { @evaluation.steps.map { |step| step(step) } } }
         end
 
         private
+
+        def progress = @design.progress
+        def told? = progress.done.any? || progress.begun.any?
 
         def step(step)
           node = @network.by_id[step.id]
           { "id" => step.id, "title" => step.title, "hands_on_min" => step.hands_on_min, "tail_min" => step.tail_min,
             "cautions" => @evaluation.catalogue.caution_lines(step.cautions), "start" => @answer.start(step.id),
             "possible" => timeline.possible_from[step.id], "slack_min" => @answer.slack[step.id], "done" => node.done?, "at" => node.at,
-            "not_before" => node.not_before, "stay_min" => node.stay_min, "takes" => takes[step.id],
+            "not_before" => node.not_before, "stay_min" => node.stay_min, "takes" => takes[step.id], "begun" => progress.begun[step.id]&.at,
             "after" => node.after.map { |wait| [@network.places[wait.first], wait.at_least_min, wait.at_most_min] } }.compact
         end
 
@@ -105,6 +115,13 @@ module GreenPlinth
 
         def timeline = @timeline ||= Timeline.new(@evaluation.steps, @answer)
 
+        # What was not begun is not wet.
+        def laid
+          return timeline unless told?
+
+          Timeline.new(@evaluation.steps.select { |step| progress.done.key?(step.id) || progress.begun.key?(step.id) }, @answer)
+        end
+
         # Courses count with the ground they lie on.
         def wet
           names = @design.placed.to_h { |part| [part.pointer, part.name] }
@@ -112,7 +129,7 @@ module GreenPlinth
         end
 
         def wet_parts(names)
-          parts = timeline.spans.group_by { |where, _| where.split("/").first(3).join("/") }
+          parts = laid.spans.group_by { |where, _| where.split("/").first(3).join("/") }
           parts.filter_map { |where, spans| names[where] && [names[where], spans.flat_map { |_, span| span.wet }] }
         end
       end

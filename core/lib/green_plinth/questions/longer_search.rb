@@ -37,7 +37,7 @@ module GreenPlinth
       # @return [Found]; raises Infeasible
       def call
         now = @evaluation.schedule
-        network = @evaluation.network.tap { |same| same.known = now.starts }
+        network = now.network.dup.tap { |same| same.known = now.starts }
         found = Schedule::Scheduler.new(network, effort: :thorough, seconds: SECONDS, progress: @progress).call
         better = found.ready_at < now.ready_at ? found : now
         Found.new(better.starts, better.ready_at, now.ready_at - better.ready_at, [found.lower_bound, now.lower_bound].max)

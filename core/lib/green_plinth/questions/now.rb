@@ -23,6 +23,14 @@ module GreenPlinth
         @plans.flat_map { |key, plan| of(key, plan) }.sort_by { |one| [one.spare_min, one.step.hands_on_min] }
       end
 
+      # @return [Array<Doable>] what is under hand, what was begun first, first
+      def in_hand
+        begun = @plans.flat_map do |key, plan|
+          plan.steps.select(&:begun).map { |step| Doable.new(key: key, step: step, spare_min: spare(step, plan)) }
+        end
+        begun.sort_by { |one| one.step.begun }
+      end
+
       # @return [Array<Wet>] what is dry first, first
       def wet
         @plans.flat_map { |key, plan| wet_parts(key, plan) }.sort_by(&:until)
@@ -36,10 +44,19 @@ module GreenPlinth
       private
 
       def of(key, plan)
-        spare = plan.finish_by ? plan.finish_by - plan.ready_at : 0
-        plan.steps.select { |step| step.possible <= @moment && @moment < step.finish }
-          .map { |step| Doable.new(key: key, step: step, spare_min: step.slack_min + spare) }
+        plan.steps.select { |step| can?(step, plan) }.map { |step| Doable.new(key: key, step: step, spare_min: spare(step, plan)) }
       end
+
+      # Where a build is told what is done, what it waits for has to be; where it never was, all goes as planned.
+      def can?(step, plan)
+        return false if step.possible > @moment || step.begun || step.node.done?
+        return @moment < step.finish unless plan.told?
+
+        done = plan.done
+        step.node.after.all? { |wait| done.include?(wait.first) }
+      end
+
+      def spare(step, plan) = step.slack_min + (plan.finish_by ? plan.finish_by - plan.ready_at : 0)
 
       def wet_parts(key, plan)
         plan.wet.filter_map do |name, spans|

@@ -20,7 +20,7 @@ module GreenPlinth
       # @param plans [Hash{Object => DatedPlan}] by whatever tells builds apart
       def initialize(plans)
         @plans = plans
-        @bench = Bench.new(plans)
+        @bench = OneBench.new(plans)
         @orders = Orders.new(plans)
         improve
       end

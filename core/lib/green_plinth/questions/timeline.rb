@@ -29,7 +29,8 @@ module GreenPlinth
       def possible_from
         start = @answer.network.start
         @possible_from ||= @steps.to_h do |step|
-          [step.id, step.after.map { |wait| @answer.network.later(@answer.finish(wait.first), wait.at_least_min) }.push(start).max]
+          after = @answer.network.by_id[step.id].after
+          [step.id, after.map { |wait| @answer.network.later(@answer.finish(wait.first), wait.at_least_min) }.push(start).max]
         end
       end
 

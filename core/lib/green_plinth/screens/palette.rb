@@ -11,6 +11,15 @@ module GreenPlinth
         @catalogue = design.catalogue
       end
 
+      # The same material in the same colour is one tone, wherever it lies.
+      # @return [Array<Hash>] JSON-ready
+      def tones
+        (courses + parts + waters).group_by { |laid| [laid.colour.downcase, laid.of] }.map do |(colour, of), same|
+          { "colour" => colour, "material" => of, "name" => of && @catalogue.name(of), "where" => same.map(&:where),
+            "places" => same.map(&:place).uniq, "mix" => mix(of) }
+        end
+      end
+
       # @return [Hash]
       def to_h = { "tones" => tones, "zones" => @design.zones.map { |zone| zone(zone) } }
 
@@ -19,14 +28,6 @@ module GreenPlinth
       # One tone of one part. of: the key of its material, nil for a part that is of itself in that colour.
       Toned = Struct.new(:colour, :of, :where, :place)
       private_constant :Toned
-
-      # The same material in the same colour is one tone, wherever it lies.
-      def tones
-        (courses + parts + waters).group_by { |laid| [laid.colour.downcase, laid.of] }.map do |(colour, of), same|
-          { "colour" => colour, "material" => of, "name" => of && @catalogue.name(of), "where" => same.map(&:where),
-            "places" => same.map(&:place).uniq, "mix" => mix(of) }
-        end
-      end
 
       def courses
         (@design.zones + @design.features).flat_map do |part|

@@ -5,7 +5,7 @@ module GreenPlinth
     class Shared
       # The bench on which several builds are laid at once. Builds that keep the same hours are one network; those with hours of
       # their own are laid one group after another, each in what those before it have left.
-      class Bench
+      class OneBench
         # @return [Integer] steps laid so far
         attr_reader :laid
 

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Questions
+    # A design as far as it has come by a moment: what is not begun by then is left out. What no step makes was always there.
+    class SoFar
+      LISTS = %w[forms features subjects waters].freeze
+
+      # @param design [Design]
+      # @param timeline [Timeline]
+      def initialize(design, timeline)
+        @file = design.to_h
+        @spans = timeline.spans
+      end
+
+      # @param moment [Integer] minutes
+      # @return [Hash] a plinth file
+      def file(moment)
+        lists = LISTS.filter_map { |name| [name, kept(@file[name], "/#{name}", moment)] if @file[name] }.to_h
+        zones = @file["zones"]&.each_with_index&.map do |zone, index|
+          zone.merge("courses" => kept(zone["courses"] || [], "/zones/#{index}/courses", moment))
+        end
+        # Groups, wishes and marks name parts that may not be there yet.
+        @file.except("order", "progress", "groups").merge(lists, { "zones" => zones }.compact)
+      end
+
+      # @param moment [Integer] minutes
+      # @return [Hash{String => String}] pointers of the whole design, by those of the file so far
+      def pointers(moment)
+        named = LISTS.flat_map { |name| renamed(@file[name] || [], "/#{name}", "/#{name}", moment) }
+        zones = (@file["zones"] || []).each_with_index.flat_map do |zone, index|
+          at = "/zones/#{index}"
+          [[at, at], *renamed(zone["courses"] || [], "#{at}/courses", "#{at}/courses", moment)]
+        end
+        (named + features_courses(moment) + zones).to_h
+      end
+
+      private
+
+      def there(list, pointer, moment)
+        list.each_index.select { |index| (@spans["#{pointer}/#{index}"]&.begun || moment) <= moment }
+      end
+
+      def kept(list, pointer, moment) = there(list, pointer, moment).map { |index| list[index] }
+
+      def renamed(list, pointer, to, moment)
+        there(list, pointer, moment).each_with_index.map { |old, now| ["#{to}/#{now}", "#{pointer}/#{old}"] }
+      end
+
+      # Courses of features go with their features.
+      def features_courses(moment)
+        there(@file["features"] || [], "/features", moment).each_with_index.flat_map do |old, now|
+          courses = @file["features"][old]["courses"] || []
+          courses.each_index.map { |at| ["/features/#{now}/courses/#{at}", "/features/#{old}/courses/#{at}"] }
+        end
+      end
+    end
+  end
+end
