@@ -24,6 +24,7 @@ gem "que", "~> 2.4"            # work that leaves the request
 gem "rack", "~> 3.2"
 gem "rack-attack", "~> 6.8"     # tries of the password, bounded
 gem "rodauth", "~> 2.43"        # asking for it
+gem "rqrcode", "~> 3.0"        # letting a tablet in by its camera
 gem "rubyzip", "~> 3.0"         # everything as one file
 gem "sequel", "~> 5.110"
 gem "sequel_pg", "~> 1.17", require: false

@@ -17,7 +17,7 @@ silence_single_worker_warning
 quiet
 
 # Nothing larger is read, let alone written to disk: an export of everything is the largest that there is.
-http_content_length_limit 50_000_000
+http_content_length_limit 100_000_000
 first_data_timeout 10
 
 # Within seconds of being asked to stop: what is computed then is given up, and pages ask again.

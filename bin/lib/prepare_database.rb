@@ -42,7 +42,7 @@ require "green_plinth_server"
 database = Sequel.connect(url.to_s)
 begin
   desk = GreenPlinth::Server::Desk.new(GreenPlinth::Server::Store.new(database))
-  desk.put_samples_back
+  desk.put_samples_back(Date.today)
   desk.furnish
 rescue StandardError
   database[:settings].where(name: "samples").delete

@@ -37,7 +37,7 @@ module GreenPlinth
     # @return [#call] a Rack application
     def self.app(database, clock: -> { Time.now })
       store = Store.new(database)
-      desk = Desk.new(store)
+      desk = Desk.new(store, clock: clock)
       listener = Listener.of(store)
       listener.on_restocked { desk.restock }
       hash = store.password_hash

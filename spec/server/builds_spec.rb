@@ -161,7 +161,7 @@ RSpec.describe "Builds over HTTP" do
       expect(builds.map do |build|
         build["purpose"]
       end).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "photo_set",
-        "floating_display")
+        "floating_display", "vignette")
       expect(builds.count { |build| (build["late_min"] || 0).positive? }).to eq(1)
       expect(builds.find { |build| build["title"] == "Skiff on the ebb" }["stops"]).to eq(1)
     end

@@ -70,6 +70,18 @@ RSpec.describe "bin/" do
       expect(ServerSpec.store.find(id).file["title"]).to eq("Kept")
     end
 
+    it "keeps a timer to the very second through a kill -9 in the middle of it" do
+      id = GreenPlinth::Server::Desk.new(ServerSpec.store).create(plain_file)
+      started = { id: SecureRandom.uuid, kind: "started", at: "2027-03-01T19:30:05.250+01:00", step: "plinth/prepare" }
+      expect(client.post("/api/builds/#{id}/events", { events: [started] })).to be_ok
+      server.kill
+      again = Torture::ServerProcess.new(ENV.fetch("DATABASE_URL")).start.ready
+      told = Torture::Client.new(again.port).get("/api/builds/#{id}/bench?at=2027-03-01T19:40").json
+      expect(told["in_hand"]).to match([a_hash_including("running_since" => Time.utc(2027, 3, 1, 18, 30).to_i + 5.25, "spent_s" => 0.0)])
+    ensure
+      again&.kill
+    end
+
     it "tells open pages of changes without a thread for each, and stops within five seconds with all of them open" do
       id = GreenPlinth::Server::Desk.new(ServerSpec.store).create(plain_file)
       pages = Array.new(40) do

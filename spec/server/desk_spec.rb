@@ -38,7 +38,7 @@ RSpec.describe "The desk" do
   end
 
   it "ships samples that are valid, each by its own file name" do
-    desk.put_samples_back
+    desk.put_samples_back(Date.new(2027, 3, 1))
     expect(desk.shelf.map(&:sample_key)).to match_array(sample_names)
   end
 end

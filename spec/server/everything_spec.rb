@@ -26,11 +26,14 @@ RSpec.describe "Everything in one file" do
     send_json("PUT", "/api/catalogue/materials/bog_paste", own)
     file = plain_file(title: "Bog", zones: [zone(course("bog_paste", thickness_mm: 2))])
     step = create(file)["evaluation"]["steps"].find { |one| one["material"] == "bog_paste" }
-    post_json("/api/builds/#{ServerSpec.store.all.first.id}/dried", { step: step["id"], observed_min: 6000 })
+    record({ "id" => ServerSpec.store.all.first.id }, event("seen_dry", step: step["id"], data: { observed_min: 6000 }),
+      event("laid", step: "plinth/prepare"))
     bytes = export
     ServerSpec.clear
-    expect(import(bytes)).to match("builds" => [be_positive], "entries" => ["bog_paste"], "notes" => 1, "left" => [])
-    expect(ServerSpec.store.find(ServerSpec.store.all.first.id).file).to eq(JSON.parse(JSON.generate(file)))
+    expect(import(bytes)).to match("builds" => [be_positive], "entries" => ["bog_paste"], "notes" => 0, "left" => [])
+    brought = ServerSpec.store.find(ServerSpec.store.all.first.id)
+    expect(brought.file).to include(JSON.parse(JSON.generate(file)).except("zones"))
+    expect(brought.progress["done"].first).to include("step" => "plinth/prepare", "finished" => "2027-03-01T19:30")
     expect(get("/api/dryings").then { answer }).to match([a_hash_including("material" => "bog_paste", "observed_min" => 6000.0)])
     expect(import(bytes)).to include("entries" => [], "notes" => 0)
     expect(shelf).to eq(%w[Bog Bog])

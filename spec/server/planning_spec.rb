@@ -46,17 +46,6 @@ RSpec.describe "Planning over HTTP" do
     expect(last_response.status).to eq(404)
   end
 
-  it "marks a step, and refuses what is no step or no moment" do
-    mark = ->(**more) { post_json("#{path}/mark",
-      { "step" => "plinth/prepare", "kind" => "done", "moment" => "2027-03-01T19:12" }.merge(more.transform_keys(&:to_s))) }
-    made = change(build, *mark.call["patch"])
-    placed = made["evaluation"]["schedule"]["steps"].find { |step| step["id"] == "plinth/prepare" }
-    expect(placed).to include("done" => true, "finish" => "2027-03-01T19:12")
-    mark.call(step: "nothing")
-    expect(last_response.status).to eq(422)
-    expect(mark.call(moment: "yesterday")["problems"].first["pointer"]).to eq("/moment")
-  end
-
   it "shares the hands over all builds that are not ready" do
     first = create(file.merge("title" => "First"))["id"]
     second = create(file.merge("title" => "Second", "calendar" => file["calendar"].merge("finish_by" => "2027-03-20T12:00")))["id"]
@@ -100,11 +89,13 @@ RSpec.describe "Planning over HTTP" do
 
   it "tells builds anew once the workshop's materials are others" do
     told = create(plain_file(zones: [zone(course("earth_paste", thickness_mm: 6))]))["evaluation"]["steps"]
-    stages = told.find { |step| step["material"] == "earth_paste" }["drying"].transform_keys(&:to_sym)
+    paste = told.find { |step| step["material"] == "earth_paste" }
     desk = GreenPlinth::Server::Desk.new(ServerSpec.store)
     told_by = -> { ServerSpec.store.unfinished("").first.told_by }
     before, was = told_by.call, desk.plans.dated(0).plans.values.first.ready_at
-    desk.note_drying(GreenPlinth::Drying::Stages.new(**stages.except(:factors), factors: []), stages[:dry_min] * 3, "")
+    build = ServerSpec.store.unfinished("").first.id
+    seen = event("seen_dry", step: paste["id"], data: { observed_min: paste["tail_min"] * 3 })
+    desk.record(build, [JSON.parse(JSON.generate(seen))])
     expect(desk.plans.dated(0).plans.values.first.ready_at).to be > was
     expect(told_by.call).not_to eq(before)
   end

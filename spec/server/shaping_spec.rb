@@ -77,3 +77,31 @@ RSpec.describe "Shaping by the API" do
     expect(last_response.status).to eq(422)
   end
 end
+
+RSpec.describe "A build as it stands at a moment", type: :request do
+  include Api
+
+  before { ServerSpec.clear }
+  after { ServerSpec.clear }
+
+  it "is drawn with its ground as it is then, each part by its pointer in the whole build" do
+    file = plain_file(forms: [lift(3, rectangle(90, 50), id: "floor"), lift(4, rectangle(40, 30), id: "shelf")],
+      zones: [zone(course("earth_paste", thickness_mm: 2, id: "paste"))],
+      calendar: { start: "2027-03-01T09:00", weekly: [{ day: "mon", from: "19:00", to: "22:00" }] },
+      order: [{ first: "shelf", then: "floor" }])
+    build = create(file)
+    starts = build["evaluation"]["schedule"]["steps"].to_h { |step| [step["id"], step["start"]] }
+    standing = lambda do |at|
+      get("/api/builds/#{build["id"]}/standing?at=#{at}&sections=-50,0,50,0")
+      answer
+    end
+    nothing = standing["2027-03-01T09:00"]
+    expect(nothing["drawing"]["forms"]).to be_empty
+    first = starts.min_by { |id, at| id.end_with?("/stack") ? at : "9" }
+    alone = standing[first.last]
+    expect(alone["drawing"]["forms"].map { |form| form["pointer"] }).to eq([first.first.start_with?("floor") ? "/forms/0" : "/forms/1"])
+    highest = ->(told) { told["sections"].first["strata"].flat_map { |one| one["runs"].flatten(1).map(&:last) }.max }
+    expect(highest[nothing]).to be < highest[alone]
+    expect(highest[standing["2030-01-01T00:00"]]).to be_within(0.01).of(build.dig("evaluation", "relief", "max_height_mm"))
+  end
+end

@@ -85,7 +85,8 @@ RSpec.describe "The store" do
 
   it "puts samples in the place of samples only" do
     id
-    2.times { store.replace_samples({ "one" => plain_file(title: "Sample") }, ->(file) { { summary: file.slice("title") } }) }
+    samples = { "one" => { file: plain_file(title: "Sample"), events: [] } }
+    2.times { store.replace_samples(samples, ->(one) { { summary: one[:file].slice("title") } }) }
     expect(store.all.map(&:sample_key)).to contain_exactly("one", nil)
   end
 

@@ -31,9 +31,9 @@ RSpec.describe "The watch over computations" do
   it "never breaks into a conversation with the database" do
     store = ServerSpec.store
     done = false
-    allow(store).to receive(:dryings).and_wrap_original { |original| original.call.tap { done = true } }
+    allow(store).to receive(:preferences).and_wrap_original { |original| original.call.tap { done = true } }
     expect { watch.over { loop { store.create(plain_file, summary: {}) } } }.to raise_error(given_up)
-    expect(store.dryings).to eq([])
+    expect(store.preferences).to eq({})
     expect(done).to be(true)
     expect(ServerSpec.database[:builds].where(position: nil).count).to eq(0)
   end

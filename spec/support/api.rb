@@ -56,6 +56,17 @@ module Api
     data.flat_map { |one| wrong(schema["items"], one) }
   end
 
+  # Something that happened at the bench, as a device tells it.
+  def event(kind, step: nil, at: "2027-03-01T19:30:00.000+01:00", data: {}, copies: nil, id: SecureRandom.uuid)
+    { id: id, kind: kind, at: at, step: step, copies: copies, data: data }.compact
+  end
+
+  # @return [Hash] the build after these; what was refused as it was
+  def record(build, *events)
+    told = post_json("/api/builds/#{build["id"]}/events", { events: events })
+    last_response.successful? ? get("/api/builds/#{build["id"]}").then { answer } : told
+  end
+
   def create(file = plain_file) = post_json("/api/builds", file)
   def change(build, *patch, label: "Change", version: build["version"])
     patch_json("/api/builds/#{build["id"]}", { version: version, label: label, patch: patch })

@@ -26,19 +26,41 @@ module ServerSpec
     end
   end
 
+  # The server's clock, which pages go by: handed in, never waited for.
+  def now = @now || NOW
+
+  # @param clock [String] "19:30:10" of the first of March 2027, or with another day before it
+  def at(clock) = @now = Time.strptime(clock.include?("T") ? clock : "2027-03-01T#{clock}", "%Y-%m-%dT%H:%M:%S")
+
   # An application keeps the maker's own entries in mind: it begins anew where there were any.
   def clear
+    taught = database[:bench_events].where(kind: "seen_dry").delete
+    database[:bench_events].delete
     database[:builds].delete
     database[:que_jobs].delete
     database[:jars].delete
     store.put_preferences({})
-    @begun = nil if [:own_entries, :dryings].sum { |table| database[table].delete }.positive?
+    taught += database[:settings].where(name: "learnt_off").delete
+    @now = nil
+    @begun = nil if (database[:own_entries].delete + taught).positive?
   end
 
   # The same object for all specs, since the browser's server keeps what it was started with; behind it the one begun last.
   def app = @app ||= ->(env) { begun.call(env) }
 
-  def begun = @begun ||= database.then { |db| GreenPlinth::Server.app(db, clock: -> { NOW }) }.tap { answer_at_once }
+  def begun = @begun ||= begin_anew.tap { answer_at_once }
+
+  # The one before hears no more of the database, and gives its connection back.
+  def begin_anew
+    db = database # the server is loaded with it
+    listeners = GreenPlinth::Server::Listener
+    @heard&.stop
+    before = listeners.all
+    GreenPlinth::Server.app(db, clock: -> { ServerSpec.now }).tap { @heard = (listeners.all.to_a - before.to_a).last&.last }
+  end
+
+  # One that is begun otherwise, for the local network: each that is begun listens to the database for as long as the specs run.
+  def lan_app = @lan_app ||= yield
 
   # Heavy questions are answered where they are asked; spec/server/inquiries_spec.rb has a worker of its own.
   def answer_at_once

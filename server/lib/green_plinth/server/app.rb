@@ -6,8 +6,8 @@ module GreenPlinth
     class App < Sinatra::Base
       # A body larger than the largest plinth file is refused before it is read.
       MOST_BYTES = Files::Json::MOST_BYTES
-      # An export of everything is larger.
-      MOST_BYTES_AT = { "/api/everything" => 50_000_000 }.freeze
+      # An export of everything is larger, and so are photographs.
+      MOST_BYTES_AT = { %r{\A/api/everything\z} => 100_000_000, %r{\A/api/builds/\d+/pictures\z} => Photograph::MOST_BYTES }.freeze
 
       # What is served compressed, once it is longer than a packet, bytes; streams and what is compressed already are not.
       COMPRESSED = %w[application/json application/json-patch+json application/problem+json text/html text/javascript text/css
@@ -38,11 +38,16 @@ module GreenPlinth
       register Resources::WhatNow
       register Resources::Planning
       register Resources::Dryings
+      register Resources::Learnt
+      register Resources::Bench
+      register Resources::Pictures
+      register Resources::Daybook
       register Resources::Stores
       register Resources::Mixing
       register Resources::Provisioning
       register Resources::Preferences
       register Resources::Scales
+      register Resources::Devices
       register Resources::Live
       register Resources::Inquiries
       register Resources::Whole
@@ -62,7 +67,9 @@ module GreenPlinth
           use Middleware::KnownHost, permitted_hosts: HOSTS
           use Middleware::Readable
           use Middleware::BodyLimit, MOST_BYTES, MOST_BYTES_AT
-          use Middleware::Attempts if asks_password
+          lan = ENV.fetch("GREEN_PLINTH_LAN", "") != ""
+          use Middleware::Attempts if asks_password || lan
+          use Middleware::LetsIn, store, clock if lan
           use Rack::Session::Cookie, key: "green-plinth", secret: secret, same_site: :strict, httponly: true, path: "/",
             secure: !ENV["GREEN_PLINTH_TLS"].nil?
           use asks_password if asks_password

@@ -6,13 +6,19 @@ module GreenPlinth
     # the core has computed is remembered between requests.
     class Desk
       include Inquiring
+      include Recording
+      include AtTheBench
+      include Learning
+      include Remembering
+      include Furnishing
 
       attr_reader :workshop
 
       # @param store [Store]
-      def initialize(store, catalogue: Catalogue.default)
+      # @param clock [#call] → Time
+      def initialize(store, catalogue: Catalogue.default, clock: -> { Time.now })
         @store = store
-        @workshop = Workshop.new(store, shipped: catalogue)
+        @workshop = Workshop.new(store, shipped: catalogue, clock: clock)
         @memory = Memory.new
         @plans = Plans.new(store, self)
         @telling = Telling.new
@@ -29,7 +35,10 @@ module GreenPlinth
       attr_reader :plans
 
       # @return [String] what builds are told by: the program and the catalogue
-      def told_by = "#{RELEASE} #{workshop.fingerprint}"
+      def told_by
+        restock if workshop.of_another_day?
+        "#{RELEASE} #{workshop.fingerprint}"
+      end
 
       def catalogue = workshop.catalogue
 
@@ -40,22 +49,6 @@ module GreenPlinth
       # @param entries [Hash] "materials" and "techniques" by key
       def stock(entries)
         workshop.put(entries)
-        forget
-      end
-
-      # @return [Integer] id of the note
-      def note_drying(stages, observed_min, words)
-        workshop.note(stages, observed_min, words).tap { forget }
-      end
-
-      # @param note [Hash] as an export of everything has it: material, foretold_min, observed_min, note
-      def take_note(note)
-        @store.note_drying(**note.slice("material", "foretold_min", "observed_min", "note").transform_keys(&:to_sym))
-        restock
-      end
-
-      def strike_drying(id)
-        workshop.strike(id)
         forget
       end
 
@@ -79,11 +72,17 @@ module GreenPlinth
       def find(id)
         build = @store.find(id) || raise(Refusal.not_found("build #{id}"))
         build.file = Files::Upgrade.new.call(build.file)
+        build.file = build.file.merge("progress" => build.progress) if build.progress
         build
       end
 
       # @return [Integer] id of the new build
-      def create(file) = kept(file) { |told| @store.create(file, **told) }
+      def create(file)
+        made = nil
+        id = kept(file) { |told| happened(file).then { |one| @store.create((made = one)[:file], **one.except(:file), **told) } }
+        read_anew if made[:events].any? { |event| TEACH.include?(event["kind"]) }
+        id
+      end
 
       # @param operations [Array<Hash>] JSON Patch
       # @param edit_id [String, nil] the page's own: an edit whose answer was lost is known again, and not made twice
@@ -91,10 +90,12 @@ module GreenPlinth
         return if @store.taken?(id, edit_id)
 
         build = find(id)
-        raise Refusal.stale(show(build)) unless build.version == version
+        raise Refusal.stale(show(build)) unless build.based?(version)
 
         file = Patch.apply(build.file, operations)
-        kept(file, id, version + 1) do |told|
+        raise InvalidFile, [HAPPENED] unless file["progress"] == build.progress
+
+        kept(file, id, build.version + 1) do |told|
           @store.change(id, version, file, label: label, patch: operations, edit_id: edit_id, **told)
         end
       rescue Store::Stale
@@ -109,20 +110,6 @@ module GreenPlinth
       def redo(id, version) = step(id, version, :redo, @store.ahead(id), "Nothing to redo", "This is its newest change.")
       def delete(id) = @store.delete(id) || raise(Refusal.not_found("build #{id}"))
 
-      # Loads the samples that ship, in place of those that are there. One that was changed is kept under another name.
-      # @return [Array<Integer>] ids of those that were changed
-      def put_samples_back
-        files = Dir[File.join(SAMPLES, "*.json")].sort.to_h { |path| [File.basename(path, ".json"), JSON.parse(File.read(path))] }
-        @store.replace_samples(files, method(:told)) { |build| renamed(build.file) }
-      end
-
-      # Puts the sample recipes and jars into a workshop that has none.
-      def furnish
-        read = ->(name) { File.read(File.join(SAMPLES, "workshop", name)) }
-        stock(Files::CatalogueFile.new(catalogue).read(read["recipes.json"])) if workshop.own["recipes"].empty?
-        stockroom.add(Files::StoresFile.new(catalogue).read(read["stores.json"])) if stockroom.data.empty?
-      end
-
       # @param file [Hash] raises InvalidFile
       # @param id [Integer, nil] of the build that it is of
       # @param starts [Hash, nil] of a plan that is known to be good, see GreenPlinth.evaluate
@@ -135,14 +122,6 @@ module GreenPlinth
         memo = @memory.of(id).aside(Thread.method(:pass))
         starts = known(id)
         ->(file) { evaluated(file, memo, starts) }
-      end
-
-      # @param moment [Integer] minutes
-      # @return [Evaluation] of the build as far as it has come by then; raises Infeasible
-      def standing(build, moment)
-        whole = evaluate(build.file, build.id)
-        GreenPlinth.evaluate(Design.new(Questions::Standing.new(whole.design, whole.timeline).file(moment), catalogue),
-memo: @memory.of(build.id))
       end
 
       # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut sections
@@ -196,25 +175,24 @@ memo: @memory.of(build.id))
         memo.fetch(:evaluation, Memo.digest(file), known) { GreenPlinth.evaluate(reader.build(file), memo: memo, known: known) }
       end
 
+      HAPPENED = GreenPlinth::Problem.new("/progress", "follows from what happens at the bench: tell that instead, as events")
+      private_constant :HAPPENED
+
       BROKE_DOWN = GreenPlinth::Problem.new("", "Something broke down over this build: the program's log says more")
       private_constant :BROKE_DOWN
 
       TOO_SLOW = "It takes too long to compute: open it to see which part."
       private_constant :TOO_SLOW
 
-      def renamed(file)
-        patch = [{ "op" => "replace", "path" => "/title", "value" => "#{file["title"][0, 100]}, as I changed it" }]
-        Patch.apply(file, patch).then { |kept| [kept, patch, told_or_bare(kept)] }
-      end
-
       def step(id, version, move, file, title, detail)
         build = find(id)
-        raise Refusal.stale(show(build)) unless build.version == version
+        raise Refusal.stale(show(build)) unless build.based?(version)
         raise Refusal.new(409, title, detail) unless file
 
+        file = file.merge("progress" => build.progress) if build.progress
         told = told_or_bare(file, id)
         @store.public_send(move, id, version, **told)
-        search_longer(id, version + 1, file, told)
+        search_longer(id, build.version + 1, file, told)
       rescue Store::Stale
         raise Refusal.stale(show(find(id)))
       end

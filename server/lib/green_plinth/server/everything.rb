@@ -5,7 +5,8 @@ require "zip"
 module GreenPlinth
   module Server
     # All that makers have put in, as one zip of open files: builds/*.json (plinth files), catalogue.json (own materials,
-    # techniques and recipes), stores.json (what is on the shelf) and dryings.json (how long things took). Taken in, builds are added
+    # techniques and recipes), builds/*/*.jpg (their photographs), stores.json (what is on the shelf) and dryings.json (how long things
+    # took that belong to no build here). Taken in, builds are added
     # to those that are there; own entries, jars and notes that are there already stay as they are.
     class Everything
       CATALOGUE = "catalogue.json"
@@ -23,10 +24,10 @@ module GreenPlinth
       # @return [String] zip
       def pack
         Zip::OutputStream.write_buffer do |zip|
-          @desk.shelf.each { |build| put(zip, "builds/#{build.id}.json", @desk.find(build.id).file) }
+          @desk.shelf.each { |build| put_build(zip, build.id) }
           put(zip, CATALOGUE, { "format" => Files::CatalogueFile::FORMAT }.merge(@desk.workshop.own))
           put(zip, STORES, { "format" => Files::StoresFile::FORMAT, "jars" => @desk.stockroom.data })
-          put(zip, DRYINGS, @desk.workshop.notes.map { |note| note.except(:id) })
+          put(zip, DRYINGS, @desk.workshop_events)
         end.string
       end
 
@@ -43,11 +44,20 @@ module GreenPlinth
         entries(files[CATALOGUE], taken) if files[CATALOGUE]
         notes(files[DRYINGS], taken) if files[DRYINGS]
         jars(files[STORES], taken) if files[STORES]
-        files.each { |name, text| build(name, text, taken) if name.match?(%r{\Abuilds/[^/]+\.json\z}) }
+        files.each { |name, text| build(name, text, taken, files) if name.match?(%r{\Abuilds/[^/]+\.json\z}) }
         taken
       end
 
       private
+
+      def put_build(zip, id)
+        build = @desk.find(id)
+        put(zip, "builds/#{id}.json", @desk.written(build))
+        @desk.pictures(build).each do |picture|
+          zip.put_next_entry("builds/#{id}/#{picture["number"]}.jpg")
+          zip.write(@desk.picture(id, picture["number"]))
+        end
+      end
 
       def put(zip, name, data)
         zip.put_next_entry(name)
@@ -60,7 +70,7 @@ module GreenPlinth
         Zip::File.open_buffer(StringIO.new(bytes.b)) do |zip|
           refuse("holds more than #{MOST_FILES} files") if zip.size > MOST_FILES
           return zip.select(&:file?).to_h do |entry|
-            text = entry.get_input_stream.read(Files::Json::MOST_BYTES + 1).to_s
+            text = entry.get_input_stream.read(Photograph::MOST_BYTES).to_s
             refuse("is more than #{MOST_BYTES / 1_000_000} MB unpacked") if (room -= text.bytesize).negative?
             [entry.name, text]
           end
@@ -71,13 +81,24 @@ module GreenPlinth
 
       def refuse(why) = raise(InvalidFile, [GreenPlinth::Problem.new("/zip", why)])
 
-      def build(name, text, taken)
-        taken.builds << @desk.create(Files::Json.parse(text))
+      def build(name, text, taken, files)
+        id = @desk.create(Files::Json.parse(text))
+        taken.builds << id
+        pictures(id, name.delete_suffix(".json"), files, taken)
       rescue InvalidFile => e
         taken.left << { "file" => name, "reason" => e.problems.first.to_s }
       rescue Refusal => e
         # Kept, and to be mended.
         taken.builds << e.members.dig("broken", "id")
+      end
+
+      def pictures(id, folder, files, taken)
+        files.each do |name, bytes|
+          number = name[%r{\A#{Regexp.escape(folder)}/(\d{1,6})\.jpg\z}, 1] or next
+          @desk.take_picture(id, bytes, number.to_i)
+        rescue InvalidFile => e
+          taken.left << { "file" => name, "reason" => e.problems.first.to_s }
+        end
       end
 
       def entries(text, taken)
@@ -97,18 +118,11 @@ module GreenPlinth
         taken.left << { "file" => STORES, "reason" => e.problems.first.to_s }
       end
 
+      # What an older export has of them, or events.
       def notes(text, taken)
-        there = @desk.workshop.notes.map { |note| note.except(:id).transform_keys(&:to_s) }
-        list = Files::Json.parse(text)
-        good, bad = Array(list).partition { |note| note?(note) }
-        (good - there).each { |note| @desk.take_note(note) }
-        taken.notes = (good - there).size
-        taken.left << { "file" => DRYINGS, "reason" => "#{bad.size} notes name no material or no times" } if bad.any?
-      end
-
-      def note?(note)
-        note.is_a?(Hash) && @desk.catalogue[note["material"]] && note["note"].is_a?(String) &&
-          %w[foretold_min observed_min].all? { |key| note[key].is_a?(Numeric) && note[key].positive? }
+        good, bad = Array(Files::Json.parse(text)).map { |row| @desk.drying_event(row) }.partition(&:itself)
+        taken.notes = @desk.take_workshop_events(good)
+        taken.left << { "file" => DRYINGS, "reason" => "#{bad.size} notes name no material or no times" } unless bad.empty?
       end
     end
   end

@@ -14,14 +14,21 @@ module GreenPlinth
       # @return [Listener] the one for this store, begun when first asked for
       def self.of(store) = @lock.synchronize { @listeners[store] ||= new(store) }
 
+      # @return [Hash{Store => Listener}] all that listen
+      def self.all = @lock.synchronize { @listeners.dup }
+
       # @param pause [Numeric] seconds
       def initialize(store, pause: PAUSE)
         @store = store
         @versions = {}
         @lock = Mutex.new
         @restocked, @stored, @weighed, @told, @returned, @inquiries = [], [], [], [], [], []
-        Thread.new { listen(pause) }
+        @thread = Thread.new { listen(pause) }
       end
+
+      # Hears no more: its connection goes back.
+      # @return [void]
+      def stop = @thread.kill.join
 
       # Calls the block whenever own entries or notes of drying may have changed.
       def on_restocked(&block) = @lock.synchronize { @restocked << block }

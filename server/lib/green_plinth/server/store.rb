@@ -9,20 +9,25 @@ module GreenPlinth
       include Settings
       include Inquiries
       include Jars
+      include Happenings
+      include Pictures
+      include Devices
+      include SampleBuilds
 
-      # A build row: id, version, position, sample_key, summary, told_by, file, labels of what undo and redo would do, updated_at,
-      # and deleted_at of one that was thrown away.
-      Build = Struct.new(:id, :version, :position, :sample_key, :summary, :told_by, :file, :undo, :redo, :updated_at, :deleted_at,
-        keyword_init: true)
+      # A build row: id, version, file_version (the one that its file was last changed at), position, sample_key, summary, told_by, file
+      # (without `progress`), progress, labels of what undo and redo would do, updated_at, and deleted_at of one that was thrown away.
+      Build = Struct.new(:id, :version, :file_version, :position, :sample_key, :summary, :told_by, :file, :progress, :undo, :redo,
+        :updated_at, :deleted_at, keyword_init: true) do
+        # What happened at the bench since then changed nothing of the file.
+        # @return [Boolean] whether an edit that was based on this version is based on the file as it is
+        def based?(version) = version.between?(file_version, self.version)
+      end
 
       # Raised where the version a change was based on is no longer the newest.
       class Stale < StandardError; end
 
       # A deleted build comes back for so long, days.
       KEPT_DAYS = 30
-
-      # One after the other over all processes: what the number locks.
-      SAMPLES_LOCK = 4_701
 
       # What PostgreSQL calls the types (catalogue pg_type).
       JSON_TYPES = [114, 3802].freeze
@@ -77,18 +82,21 @@ module GreenPlinth
 
       # @return [Build, nil]
       def find(id)
-        row = build_ds(id).select(*SHELVED - %i[summary drawing], :file).first or return
+        row = build_ds(id).select(*SHELVED - %i[summary drawing], :file, :file_version, :progress).first or return
         revision = @revisions.row(row[:position])
-        Build.new(**shelved(row).to_h, file: row[:file], undo: revision[:parent_id] && revision[:label],
+        Build.new(**shelved(row).to_h, **row.slice(:file, :file_version, :progress), undo: revision[:parent_id] && revision[:label],
           redo: @revisions.after(revision[:id])&.fetch(:label))
       end
 
-      # @param file [Hash] a valid plinth file
+      # @param file [Hash] a valid plinth file, without `progress`
+      # @param events [Array<Hash>] that it comes with
+      # @param progress [Hash, nil] what follows from them
       # @param told [Hash] summary:, and plan: and told_by: where they are known
       # @return [Integer] id
-      def create(file, sample_key: nil, **told)
+      def create(file, sample_key: nil, events: [], progress: nil, **told)
         @db.transaction do
-          id = builds_ds.insert(sample_key: sample_key, file: json(file), **columns(**told))
+          id = builds_ds.insert(sample_key: sample_key, file: json(file), progress: progress && json(progress), **columns(**told))
+          insert_events(id, events)
           build_ds(id).update(position: @revisions.begin(id, file))
           tell(id, 1)
           id
@@ -101,7 +109,7 @@ module GreenPlinth
         @db.transaction do
           row = locked(id) or return
           next if @revisions.taken?(id, edit_id)
-          raise Stale unless row[:version] == version
+          raise Stale unless version.between?(row[:file_version], row[:version])
 
           move(id, @revisions.add(id, row[:position], file, label: label, patch: patch, edit_id: edit_id), file, told)
         end
@@ -111,10 +119,10 @@ module GreenPlinth
       def taken?(id, edit_id) = @revisions.taken?(id, edit_id)
 
       # @return [Hash, nil] the file one change back; nil where there is none
-      def before(id) = before_id(id)&.then { |revision| @revisions.file(revision) }
+      def before(id) = before_id(id)&.then { |revision| @revisions.file(revision).except("progress") }
 
       # @return [Hash, nil] the file one change on, where changes were undone
-      def ahead(id) = after_id(id)&.then { |revision| @revisions.file(revision) }
+      def ahead(id) = after_id(id)&.then { |revision| @revisions.file(revision).except("progress") }
 
       def undo(id, version, **told) = moving(id, version) { step(id, before_id(id), told) }
       def redo(id, version, **told) = moving(id, version) { step(id, after_id(id), told) }
@@ -140,28 +148,6 @@ module GreenPlinth
             .update(deleted_at: nil, version: Sequel[:version] + 1, updated_at: Sequel::CURRENT_TIMESTAMP).positive?
           tell(id, build_ds(id).get(:version)) if there
           there
-        end
-      end
-
-      # Puts samples in the place of those that are there. One that was changed stays, as the maker's own.
-      # @param samples [Hash{String => Hash}] files by key
-      # @param told [#call] tells what is kept with a file
-      # @yield [Build] one that was changed; answers with its file, patch and what is told of it under another name
-      # @return [Array<Integer>] ids of those that were changed
-      def replace_samples(samples, told)
-        @db.transaction do
-          @db.get(Sequel.function(:pg_advisory_xact_lock, SAMPLES_LOCK).cast(String))
-          rows = builds_ds.exclude(sample_key: nil).for_update.all
-          # One that is as it ships stays where it is.
-          rows, same = rows.partition { |row| row[:deleted_at] || row[:file] != samples[row[:sample_key]] }
-          samples = samples.except(*same.map { |row| row[:sample_key] })
-          changed, plain = rows.partition { |row| row[:deleted_at].nil? && @revisions.changed?(row[:id], row[:file]) }
-          thrown, untouched = plain.partition { |row| row[:deleted_at] }
-          builds_ds.where(id: (changed + thrown).map { |row| row[:id] }).update(sample_key: nil)
-          builds_ds.where(id: untouched.map { |row| row[:id] }).delete
-          changed.each { |row| rename(row, *yield(find(row[:id]))) }
-          samples.each { |key, file| create(file, sample_key: key, **told.call(file)) }
-          changed.map { |row| row[:id] }
         end
       end
 
@@ -202,12 +188,12 @@ module GreenPlinth
       def after_id(id) = build_ds(id).get(:position)&.then { |position| @revisions.after(position) }&.fetch(:id)
 
       # The row lock decides a race between two windows.
-      def locked(id) = build_ds(id).select(:id, :version, :position).for_update.first
+      def locked(id) = build_ds(id).select(:id, :version, :file_version, :position).for_update.first
 
       def moving(id, version)
         @db.transaction do
           row = locked(id) or return
-          raise Stale unless row[:version] == version
+          raise Stale unless version.between?(row[:file_version], row[:version])
 
           yield row
         end
@@ -216,15 +202,12 @@ module GreenPlinth
       def step(id, revision, told) = move(id, revision, @revisions.file(revision), told)
 
       def move(id, revision, file, told)
-        build_ds(id).update(position: revision, file: json(file), version: Sequel[:version] + 1, updated_at: Sequel::CURRENT_TIMESTAMP,
+        build_ds(id).update(position: revision, file: json(file.except("progress")), version: Sequel[:version] + 1,
+          file_version: Sequel[:version] + 1, updated_at: Sequel::CURRENT_TIMESTAMP,
           **columns(**told))
         version = build_ds(id).get(:version)
         drop_inquiries(inquiries_ds.where(build_id: id).exclude(version: version))
         tell(id, version)
-      end
-
-      def rename(row, file, patch, told)
-        move(row[:id], @revisions.add(row[:id], row[:position], file, label: "Keep under another name", patch: patch), file, told)
       end
 
       def tell(id, version) = @db.notify(CHANGED, payload: "#{id} #{version}")
@@ -243,7 +226,8 @@ module GreenPlinth
       def json(value) = Sequel.pg_jsonb_wrap(value)
 
       # A computation may be given up between any two of its lines, a conversation with the database not within one.
-      talks = [self, Stock, Settings, Inquiries].flat_map { |part| part.public_instance_methods(false) } - [:listen]
+      parts = [self, Stock, Settings, Inquiries, Jars, Happenings, Pictures, Devices, SampleBuilds]
+      talks = parts.flat_map { |part| part.public_instance_methods(false) } - [:listen]
       talks.each do |name|
         talk = instance_method(name)
         define_method(name) do |*given, **more, &block|

@@ -7,9 +7,11 @@ module GreenPlinth
     class Workshop
       # @param store [Store]
       # @param shipped [Catalogue]
-      def initialize(store, shipped: Catalogue.default)
+      # @param clock [#call] → Time
+      def initialize(store, shipped: Catalogue.default, clock: -> { Time.now })
         @store = store
         @shipped = shipped
+        @clock = clock
         read
       end
 
@@ -45,45 +47,40 @@ module GreenPlinth
         read
       end
 
-      # @return [Array<Hash>] the newest first
-      def notes = @store.dryings
+      # @return [Array<Events::Dryings::Note>] how long things were seen to dry, the newest first
+      def notes = @learnt.notes.reverse
 
-      # Notes how long a step's coat really took. What was foretold is taken without what earlier notes had changed.
-      # @param stages [Drying::Stages] of the step
-      # @param observed_min [Float]
-      # @return [Integer] id of the note
-      def note(stages, observed_min, words)
-        foretold = stages.dry_min / catalogue.history.factor(stages.material)
-        id = @store.note_drying(material: stages.material, foretold_min: foretold, observed_min: observed_min, note: words)
-        read
-        id
-      end
+      # @return [Array<Events::Learnt::Finding>] what forecasts have learnt
+      def factors = @learnt.factors(catalogue)
 
-      # @return [void]; raises Refusal (404)
-      def strike(id)
-        @store.delete_drying(id) or raise Refusal.not_found("note #{id}")
-        read
+      # @return [Boolean] whether what was read is of another day: what was learnt on it counts from now on
+      def of_another_day? = today != @day
+
+      # @return [Hash{String => Array<Hash>}] what went wrong before, by technique, see Events::Troubles
+      def troubles
+        logs = @store.troubles.values.map { |rows| Events::Log.new(rows.map { |row| Events::Event.of(row) }) }
+        Events::Troubles.of(logs)
       end
 
       # Reads anew what the database has.
       # @return [Boolean] whether it was something else than is known here
       def read
-        stock = [Files::CatalogueFile::KINDS.to_h { |kind| [kind, @store.own(kind)] }.freeze, notes]
+        @day = today
+        own = Files::CatalogueFile::KINDS.to_h { |kind| [kind, @store.own(kind)] }.freeze
+        learnt = Events::Learnt.new(@store.learnt_events, @store.learnt_off, Moment.parse("#{@day}T00:00"))
+        stock = [own, learnt.fields, learnt.notes.map(&:to_a)]
         return false if stock == @stock
 
-        @stock = stock
-        @own = stock.first
-        @fingerprint = Digest::SHA256.hexdigest(JSON.generate(stock))[0, 16]
-        @catalogue = @shipped.with(own["materials"], own["techniques"], history(stock.last), recipes: own["recipes"])
+        @stock, @own, @learnt = stock, own, learnt
+        @fingerprint = Digest::SHA256.hexdigest(JSON.generate(stock.first(2)))[0, 16]
+        @catalogue = @shipped.with(own["materials"], own["techniques"], learnt.history, recipes: own["recipes"], pace: learnt.pace,
+          risks: learnt.risks)
         true
       end
 
       private
 
-      def history(notes)
-        Drying::History.new(notes.group_by { |row| row[:material] }
-          .transform_values { |rows| rows.map { |row| row[:observed_min] / row[:foretold_min] } })
-      end
+      def today = @clock.call.strftime("%Y-%m-%d")
 
       # What ships under the same name comes back when the own one goes.
       def shipped?(kind, key) = @shipped.public_send(kind).key?(key)

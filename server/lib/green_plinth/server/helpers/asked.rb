@@ -22,6 +22,9 @@ module GreenPlinth
         # Local time of the workshop, as the core counts it.
         def now = settings.clock.strftime("%Y-%m-%dT%H:%M")
 
+        # @return [String] the same with its seconds and its offset, as events have it
+        def this_instant = settings.clock.strftime("%Y-%m-%dT%H:%M:%S.%3N%:z")
+
         # @return [Integer] the id in the path
         def id_in_path(what = "build")
           id = Integer(params["id"], 10, exception: false)

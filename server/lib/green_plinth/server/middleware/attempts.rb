@@ -5,7 +5,7 @@ require "rack/attack"
 module GreenPlinth
   module Server
     module Middleware
-      # A few tries of the password in a minute, from one address and from all together; then there is a wait.
+      # A few tries of the password, or of the code of a device, in a minute, from one address and from all together; then there is a wait.
       class Attempts < Rack::Attack
         # Tries, and seconds that they are counted over.
         MOST = 5
@@ -36,11 +36,11 @@ module GreenPlinth
         Rack::Attack.cache.store = Counts.new
         @enabled = true
         @configuration = Rack::Attack::Configuration.new
-        tried = ->(request) { request.post? && request.path.start_with?("/login") }
+        tried = ->(request) { request.post? && request.path.start_with?("/login", "/pair") }
         throttle("password/address", limit: MOST, period: SECONDS) { |request| request.ip if tried.call(request) }
         throttle("password/all", limit: MOST_OF_ALL, period: SECONDS) { |request| "all" if tried.call(request) }
         self.throttled_responder = lambda do |_request|
-          Refusal.new(429, "Too many tries", "Wait #{SECONDS} seconds before the password is tried again.")
+          Refusal.new(429, "Too many tries", "Wait #{SECONDS} seconds before it is tried again.")
                  .response("retry-after" => SECONDS.to_s)
         end
       end

@@ -6,7 +6,7 @@ module GreenPlinth
       # Refuses a body that is too large, by what it says or by what it turns out to be.
       class BodyLimit
         # @param most [Integer] bytes
-        # @param elsewhere [Hash{String => Integer}] bytes at single paths
+        # @param elsewhere [Hash{Regexp => Integer}] bytes at single paths
         def initialize(app, most, elsewhere = {})
           @app = app
           @most = most
@@ -14,7 +14,7 @@ module GreenPlinth
         end
 
         def call(env)
-          most = @elsewhere.fetch(env["PATH_INFO"], @most)
+          most = @elsewhere.find { |path, _| path.match?(env["PATH_INFO"]) }&.last || @most
           return refused(env["CONTENT_LENGTH"].to_i, most) if env["CONTENT_LENGTH"].to_i > most
 
           input = env["rack.input"]

@@ -44,7 +44,7 @@ module GreenPlinth
           end
 
           app.post("/api/samples") do
-            kept = desk.put_samples_back
+            kept = desk.put_samples_back(Date.parse(now))
             builds = desk.shelf.map { |build| shelved(build) }
             json_body({ "builds" => builds, "kept" => builds.select { |build| kept.include?(build["id"]) }.map { |build| build["title"] } })
           end

@@ -29,7 +29,7 @@ module GreenPlinth
           # The file as it is kept, whether or not it can be opened.
           def as_it_is(export)
             attach(export, file_name(build.file["title"].to_s))
-            JSON.pretty_generate(build.file)
+            JSON.pretty_generate(desk.written(build))
           end
 
           def attach(export, name)

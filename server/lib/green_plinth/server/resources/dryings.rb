@@ -3,39 +3,28 @@
 module GreenPlinth
   module Server
     module Resources
-      # How long things have been seen to dry in this workshop: noted at a step, told with what it does to the forecast.
+      # How long things have been seen to dry in this workshop, with what it does to the forecast. They are noted as events;
+      # one that is struck is taken back.
       module Dryings
         def self.registered(app)
           app.helpers Notes
 
-          app.get("/api/dryings") { json_body(desk.workshop.notes.map { |row| drying(row) }) }
-
-          app.post("/api/builds/:id/dried") do
-            asked = body_as("Dried")
-            step = step_named(asked["step"])
-            unless step.stages.material && step.stages.dry_min.to_i.positive?
-              raise InvalidFile, [GreenPlinth::Problem.new("/step", "nothing dries after “#{step.title}”")]
-            end
-
-            id = desk.note_drying(step.stages, asked["observed_min"].to_f, asked["note"].to_s)
-            status 201
-            json_body(drying(desk.workshop.notes.find { |row| row[:id] == id }))
-          end
+          app.get("/api/dryings") { json_body(desk.workshop.notes.map { |note| drying(note) }) }
 
           app.delete("/api/dryings/:id") do
-            desk.strike_drying(id_in_path("note"))
+            desk.take_back(params["id"].to_s, this_instant)
             status 204
           end
         end
 
         # Notes as data.
         module Notes
-          def drying(row)
-            key = row[:material]
+          # @param note [Events::Dryings::Note]
+          def drying(note)
             history = desk.catalogue.history
-            { "id" => row[:id], "material" => key, "name" => desk.catalogue.name(key), "foretold_min" => row[:foretold_min].round(1),
-              "observed_min" => row[:observed_min].round(1), "note" => row[:note], "factor" => history.factor(key).round(3),
-              "seen" => history.count(key) }
+            { "id" => note.id, "material" => note.material, "name" => desk.catalogue.name(note.material),
+              "foretold_min" => note.foretold_min.round(1), "observed_min" => note.observed_min.round(1), "note" => note.note,
+              "factor" => history.factor(note.material).round(3), "seen" => history.count(note.material) }
           end
         end
       end

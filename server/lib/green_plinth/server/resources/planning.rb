@@ -3,8 +3,8 @@
 module GreenPlinth
   module Server
     module Resources
-      # Planning beyond one build's dates: what each school costs, two builds side by side, a batch against one at a time,
-      # several builds sharing the hands, and what a maker marks on a step.
+      # Planning beyond one build's dates: what each school costs, two builds side by side, a batch against one at a time, and
+      # several builds sharing the hands.
       module Planning
         def self.registered(app)
           app.helpers Plans
@@ -17,13 +17,6 @@ module GreenPlinth
             other = asked["build"] ? desk.find(asked["build"]).then { |one|
  desk.evaluate(one.file, one.id) } : desk.try(id_in_path, asked["patch"] || [])
             json_body(Questions::Comparison.new(evaluation, other).to_h)
-          end
-
-          app.post("/api/builds/:id/mark") do
-            asked = body_as("StepMark")
-            marks = Steps::Marks.new(evaluation.design, step_named(asked["step"]))
-            at = -> { Moment.format(moment(asked["moment"], "moment")) }
-            json_body({ "patch" => asked["kind"] == "none" ? marks.clear : marks.set(asked["kind"], at.call) })
           end
 
           app.get("/api/weeks") { json_body(shared_weeks(desk.plans.wanted_first(desk.plans.dated(moment(nil))))) }

@@ -7,7 +7,7 @@ module GreenPlinth
       module Session
         def self.registered(app)
           app.get("/api/session") do
-            json_body({ "csrf_token" => Rack::Protection::AuthenticityToken.token(session), "now" => now,
+            json_body({ "csrf_token" => Rack::Protection::AuthenticityToken.token(session), "now" => now, "instant" => this_instant,
                         "asks_password" => settings.asks_password })
           end
         end

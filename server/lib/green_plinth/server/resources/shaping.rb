@@ -15,6 +15,9 @@ module GreenPlinth
         def self.registered(app)
           app.helpers Sheets
 
+          # As the build stands at a moment of its plan: what is done as it was, what is to come as it is planned.
+          app.get("/api/builds/:id/standing") { json_body(desk.drawn_standing(build, moment(params["at"]), lines(params["sections"]))) }
+
           app.get("/api/builds/:id/relief") do
             json_body(evaluation.relief_map(params["interval"].to_s.empty? ? nil : number("interval", INTERVALS)))
           end

@@ -13,6 +13,7 @@ module GreenPlinth
             dated = desk.plans.dated(at)
             work = Questions::Now.new(dated.plans, at)
             json_body({ "at" => Moment.format(at), "next_at" => work.next_at&.then { |next_at| Moment.format(next_at) },
+                        "in_hand" => work.in_hand.map { |one| doable(one, dated.plans).merge("begun" => Moment.format(one.step.begun)) },
                         "doable" => work.doable.map { |one| doable(one, dated.plans) },
                         "wet" => work.wet.map { |one| wet_part(one, dated.plans) }, "undated" => dated.without,
                         "unfinished" => dated.unfinished })

@@ -8,7 +8,8 @@ module GreenPlinth
         # Who the password is of: one maker's workshop.
         ACCOUNT = "maker"
         PREFERENCES = "preferences"
-        private_constant :PREFERENCES
+        LEARNT_OFF = "learnt_off"
+        private_constant :PREFERENCES, :LEARNT_OFF
 
         # A random secret of this installation, made once and shared by every process.
         def secret(name)
@@ -24,6 +25,16 @@ module GreenPlinth
           value = JSON.generate(chosen)
           settings_ds.insert_conflict(target: :name, update: { value: value }).insert(name: PREFERENCES, value: value)
           @db.notify(STORED, payload: "")
+        end
+
+        # @return [Array<String>] keys of what was learnt and is switched off
+        def learnt_off = settings_ds.where(name: LEARNT_OFF).get(:value)&.then { |text| JSON.parse(text) } || []
+
+        # @param keys [Array<String>]
+        def put_learnt_off(keys)
+          value = JSON.generate(keys)
+          settings_ds.insert_conflict(target: :name, update: { value: value }).insert(name: LEARNT_OFF, value: value)
+          restocked
         end
 
         # @return [String, nil] what the password hashes to, by argon2; nil: none is asked for

@@ -3,7 +3,7 @@
 module GreenPlinth
   module Server
     class Store
-      # The workshop's own materials and techniques, and how long things were seen to dry.
+      # The workshop's own materials, techniques and recipes.
       module Stock
         # @param kind [String] "materials" or "techniques"
         # @return [Hash{String => Hash}] the maker's own, by key
@@ -20,16 +20,6 @@ module GreenPlinth
 
         def delete_own(kind, key) = own_ds.where(kind: kind, key: key).delete.tap { restocked }
 
-        # @return [Array<Hash>] how long materials took: id, material, foretold_min, observed_min, note; the newest first
-        def dryings = dryings_ds.reverse(:id).select(:id, :material, :foretold_min, :observed_min, :note).all
-
-        def note_drying(material:, foretold_min:, observed_min:, note:)
-          dryings_ds.insert(material: material, foretold_min: foretold_min, observed_min: observed_min, note: note).tap { restocked }
-        end
-
-        # @return [Boolean] whether there was one
-        def delete_drying(id) = dryings_ds.where(id: id).delete.positive?.tap { restocked }
-
         private
 
         def put_entry(kind, key, data)
@@ -39,7 +29,6 @@ module GreenPlinth
 
         def restocked = @db.notify(RESTOCKED, payload: "")
 
-        def dryings_ds = @db[:dryings]
         def own_ds = @db[:own_entries]
       end
     end
