@@ -29,6 +29,7 @@ function later<Name extends string>(name: Name, module: () => Promise<Record<Nam
 const BuildPage = later("BuildPage", () => import("./builds/BuildPage"));
 const NewBuildPage = later("NewBuildPage", () => import("./newbuild/NewBuildPage"));
 const NowPage = later("NowPage", () => import("./now/NowPage"));
+const DaybooksPage = later("DaybooksPage", () => import("./daybook/DaybooksPage"));
 const MixesPage = later("MixesPage", () => import("./mixes/MixesPage"));
 const PalettesPage = later("PalettesPage", () => import("./palettes/PalettesPage"));
 const StoresPage = later("StoresPage", () => import("./stores/StoresPage"));
@@ -66,6 +67,7 @@ function App() {
           <Routes>
             <Route path="/" element={<ShelfPage />} />
             <Route path="/now" element={<NowPage />} />
+            <Route path="/daybook" element={<DaybooksPage />} />
             <Route path="/workshop" element={<WorkshopPage />} />
             <Route path="/weeks" element={<WeeksPage />} />
             <Route path="/stores" element={<StoresPage />} />

@@ -1,116 +1,25 @@
-import createClient, { type Middleware } from "openapi-fetch";
 import { patched } from "./patched";
-import type { components, paths } from "./schema";
+import type { components } from "./schema";
+import { answer, changed, type Held, heavy, Refused, server, since } from "./transport";
 import type {
   Arrangement,
-  BrokenBuild,
+  BenchEvent,
   Build,
   Chance,
   CutLine,
-  Inquiry,
   JarData,
   LongerSearch,
   PatchOperation,
   PlinthFile,
   Point,
   Preferences,
-  Problem,
   Recipe,
   Rescue,
   SchoolCost,
   SightView,
-  StepMark,
 } from "./types";
 
-/** The server answered, and the answer is no. */
-export class Refused extends Error {
-  constructor(readonly problem: Problem) {
-    super(problem.detail);
-  }
-}
-
-/** Nothing certain came back: the server is away, or broke down over it, or did not answer in time. What was sent may or may not have been taken. */
-export class Unreachable extends Error {
-  /** @param problem what the server said of itself, where it said something */
-  constructor(readonly problem: Problem | null = null) {
-    super(problem?.detail ?? "The server cannot be reached.");
-  }
-}
-
-/** Longer than anything the server works on, ms: an answer that is not here by then is lost. */
-const PATIENCE_MS = 30_000;
-
-const server = createClient<paths>({
-  credentials: "same-origin",
-  fetch: (request) => fetch(request, { signal: AbortSignal.any([request.signal, AbortSignal.timeout(PATIENCE_MS)]) }),
-  bodySerializer: (body) => (typeof body === "string" ? body : JSON.stringify(body)),
-});
-
-let token: string | null = null;
-async function session(): Promise<string> {
-  token ??= (await answer(server.GET("/api/session"))).csrf_token;
-  return token;
-}
-
-/** Whatever changes something carries the session's token. With the token at hand it leaves at once, before the page has drawn anything. */
-const withToken: Middleware = {
-  async onRequest({ request }) {
-    if (request.method === "GET") return;
-    request.headers.set("X-CSRF-Token", token ?? (await session()));
-    // A text is JSON, unless it says what it is.
-    if (!/^(application\/|text\/csv)/.test(request.headers.get("Content-Type") ?? ""))
-      request.headers.set("Content-Type", "application/json");
-    // Kept for a second try: what was sent cannot be read again.
-    again.set(request, request.clone());
-    return request;
-  },
-  async onResponse({ request, response }) {
-    // The session is over: the page that asks for the password comes, and what was not saved waits meanwhile.
-    if (response.status === 401) location.assign("/login");
-    const second = again.get(request);
-    if (response.status !== 403 || !second) return;
-    // The session is another one now, after a restart with a new database: its token is asked for once.
-    token = null;
-    second.headers.set("X-CSRF-Token", await session());
-    return fetch(second);
-  },
-  onError: () => new Unreachable(),
-};
-const again = new WeakMap<Request, Request>();
-server.use(withToken);
-
-/** What was answered; raises Refused, or Unreachable where the server, or a proxy before it, failed at answering. */
-async function answer<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
-  const { data, error, response } = await asked;
-  if (response.ok) return data as T;
-  const problem = typeof error === "object" && error !== null ? (error as Problem) : null;
-  // 429: the server is busy with other questions. What waits is sent again, as after an outage.
-  if (response.status >= 500 || response.status === 429 || !problem) throw new Unreachable(problem);
-  throw new Refused(problem);
-}
-
-/** A build that changes are based on: whole, or as much as is known of one that cannot be opened. */
-type Held = Build | BrokenBuild;
-const since = (held: Held) => ("told" in held && held.told ? { since: held.told } : {});
-
-/** The build as it is after a change: told whole, or as what is different of the one that is held. */
-async function changed(
-  held: Held,
-  asked: Promise<{ data?: Build | PatchOperation[]; error?: unknown; response: Response }>,
-): Promise<Build> {
-  const data = await answer(asked);
-  return Array.isArray(data) ? patched(held as Build, data) : (data as Build);
-}
-
-/** What a heavy question came to, or how far it has come. */
-export type Heavy<T> = { answer: T; underWay: null } | { answer: null; underWay: Inquiry };
-
-/** A question that is answered beside the server: with the answer once it is there, until then with how far it has come (202). */
-async function heavy<T>(asked: Promise<{ data?: T | Inquiry; error?: unknown; response: Response }>): Promise<Heavy<T>> {
-  const { response } = await asked;
-  const data = await answer(asked);
-  return response.status === 202 ? { answer: null, underWay: data as Inquiry } : { answer: data as T, underWay: null };
-}
+export { type Heavy, Refused, Unreachable } from "./transport";
 
 const zipped = { "Content-Type": "application/zip" };
 const of = (id: number) => ({ path: { id } });
@@ -196,7 +105,30 @@ export const api = {
   batch: (id: number) => answer(server.GET("/api/builds/{id}/batch", { params: of(id) })),
   compare: (id: number, other: { build: number } | { patch: PatchOperation[] }) =>
     answer(server.POST("/api/builds/{id}/compare", { params: of(id), body: other })),
-  mark: (id: number, mark: StepMark) => answer(server.POST("/api/builds/{id}/mark", { params: of(id), body: mark })),
+  tell: (id: number, events: BenchEvent[]) => answer(server.POST("/api/builds/{id}/events", { params: of(id), body: { events } })),
+  benchEvents: (id: number) => answer(server.GET("/api/builds/{id}/events", { params: of(id) })),
+  bench: (id: number, at: string) => answer(server.GET("/api/builds/{id}/bench", { params: { ...of(id), query: { at } } })),
+  moves: (id: number, since: number, at: string) =>
+    answer(server.GET("/api/builds/{id}/moves", { params: { ...of(id), query: { since, at } } })),
+  removal: (id: number, part: string, event: BenchEvent) =>
+    answer(server.POST("/api/builds/{id}/removal", { params: of(id), body: { part, event } })),
+  daybook: (id: number) => answer(server.GET("/api/builds/{id}/daybook", { params: of(id) })),
+  remembered: (search: string) => answer(server.GET("/api/daybook", { params: { query: given({ search }) } })),
+  devices: () => answer(server.GET("/api/devices")),
+  pair: () => answer(server.POST("/api/pairings")),
+  deleteDevice: (id: number) => answer(server.DELETE("/api/devices/{id}", { params: of(id) })),
+  learnt: () => answer(server.GET("/api/learnt")),
+  switchLearnt: (key: string, off: boolean) => answer(server.PUT("/api/learnt/{key}", { params: { path: { key } }, body: { off } })),
+  forgetLearnt: (key: string) => answer(server.DELETE("/api/learnt/{key}", { params: { path: { key } } })),
+  addPicture: (id: number, file: File) =>
+    answer(
+      server.POST("/api/builds/{id}/pictures", {
+        params: of(id),
+        body: file as never,
+        bodySerializer: (body) => body as never,
+        headers: { "Content-Type": file.type || "application/octet-stream" },
+      }),
+    ),
   entry: (kind: EntryKind, key: string) => answer(server.GET("/api/catalogue/{kind}/{key}", { params: { path: { kind, key } } })),
   putEntry: (kind: EntryKind, key: string, entry: Record<string, unknown>) =>
     answer(server.PUT("/api/catalogue/{kind}/{key}", { params: { path: { kind, key } }, body: entry })),
@@ -238,9 +170,7 @@ export const api = {
   bringIn: (zip: File) =>
     answer(server.POST("/api/everything", { body: zip as never, bodySerializer: (body) => body as never, headers: zipped })),
   dryings: () => answer(server.GET("/api/dryings")),
-  noteDrying: (id: number, step: string, observed_min: number) =>
-    answer(server.POST("/api/builds/{id}/dried", { params: of(id), body: { step, observed_min } })),
-  strikeDrying: (id: number) => answer(server.DELETE("/api/dryings/{id}", { params: of(id) })),
+  strikeDrying: (id: string) => answer(server.DELETE("/api/dryings/{id}", { params: { path: { id } } })),
   weeks: () => answer(server.GET("/api/weeks")),
   whyNot: (id: number, first: string, later: string) =>
     answer(server.GET("/api/builds/{id}/why-not", { params: { ...of(id), query: { first, later } } })),
@@ -249,6 +179,8 @@ export const api = {
   drainage: (id: number, [x, y]: Point) => answer(server.GET("/api/builds/{id}/drainage", { params: { ...of(id), query: { x, y } } })),
   solid: (id: number, at: string | null) =>
     answer(server.GET("/api/builds/{id}/solid", { params: { ...of(id), query: given({ at: at ?? undefined }) } })),
+  standing: (id: number, at: string, lines: CutLine[] | null) =>
+    answer(server.GET("/api/builds/{id}/standing", { params: { ...of(id), query: { at, ...asText(lines) } } })),
   templates: (id: number) => answer(server.GET("/api/builds/{id}/templates", { params: of(id) })),
   sheets: (material: string, height: number) => answer(server.GET("/api/sheets", { params: { query: { material, height } } })),
   slices: (id: number, form: number, sheet_mm: number) =>

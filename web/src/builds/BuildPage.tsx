@@ -11,9 +11,11 @@ import { onVersion } from "../common/live";
 import { useKeys } from "../common/useKeys";
 import { ScaleStage } from "../scale/ScaleStage";
 import { BuildUpPage } from "./BuildUpPage";
+import { BenchPage } from "./bench/BenchPage";
 import { BriefPage } from "./brief/BriefPage";
 import { ConflictDialog } from "./ConflictDialog";
 import { ComposePage } from "./compose/ComposePage";
+import { DaybookPage } from "./daybook/DaybookPage";
 import { Missing } from "./Missing";
 import { MendPage } from "./mend/MendPage";
 import { OrderPage } from "./order/OrderPage";
@@ -29,6 +31,8 @@ const PAGES = {
   "build-up": BuildUpPage,
   order: OrderPage,
   quantities: QuantitiesPage,
+  bench: BenchPage,
+  daybook: DaybookPage,
   scale: ScaleStage,
 };
 
@@ -104,15 +108,17 @@ export function BuildPage() {
   return (
     <SessionProvider value={session}>
       <Box sx={{ height: { md: "100dvh" }, display: "flex", flexDirection: "column" }}>
-        <TopBar
-          onDate={() => show("order")}
-          onShopping={() => show("quantities")}
-          onSnags={() => {
-            show("build-up");
-            session.select(null);
-            setTimeout(() => document.getElementById("snags")?.scrollIntoView({ behavior: "smooth" }), 50);
-          }}
-        />
+        {stage !== "bench" && (
+          <TopBar
+            onDate={() => show("order")}
+            onShopping={() => show("quantities")}
+            onSnags={() => {
+              show("build-up");
+              session.select(null);
+              setTimeout(() => document.getElementById("snags")?.scrollIntoView({ behavior: "smooth" }), 50);
+            }}
+          />
+        )}
         <Box sx={{ flex: 1, minHeight: 0, display: "flex", flexDirection: { xs: "column", md: "row" } }}>
           <StageRail id={number} />
           <Box component="main" sx={{ flex: 1, minWidth: 0, minHeight: 0, overflow: { md: "auto" } }}>

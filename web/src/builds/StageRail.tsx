@@ -8,6 +8,8 @@ export const STAGES = [
   ["build-up", "Build up"],
   ["order", "Order"],
   ["quantities", "Quantities"],
+  ["bench", "Bench"],
+  ["daybook", "Daybook"],
   ["scale", "Scale desk"],
 ] as const;
 

@@ -104,7 +104,7 @@ export function applied(file: PlinthFile, queue: Pick<Edit, "patch">[]): PlinthF
 export function sessionAfter(state: Session, action: SessionAction): Session {
   switch (action.type) {
     case "loaded":
-      return holding(state, action.build, state.queue);
+      return { ...holding(state, action.build, state.queue), selection: stillThere(state.selection, action.build) };
     case "taken":
       return { ...holding(state, action.build, state.queue.slice(1)), latency: action.latency };
     case "edited": {
@@ -169,3 +169,12 @@ const queued = (state: Session, queue: Edit[]): Session => ({
 
 /** What the server has of the build, whether or not it can be opened. */
 export const held = (state: Session): Build | BrokenBuild | null => state.build ?? state.broken?.build ?? null;
+
+/** A step whose course was given a name is called otherwise: it stays the one that is open. */
+function stillThere(selection: Session["selection"], build: Build): Session["selection"] {
+  const { step, pointer } = selection;
+  if (step === null || pointer === null) return selection;
+  const { steps } = build.evaluation;
+  if (steps.some((one) => one.id === step)) return selection;
+  return { pointer, step: steps.find((one) => one.where[0] === pointer)?.id ?? null };
+}

@@ -6,6 +6,7 @@ const PAGES = [
   ["/", "Shelf"],
   ["/now", "What now"],
   ["/weeks", "All builds' plan"],
+  ["/daybook", "Daybook"],
   ["/stores", "Stores"],
   ["/mixes", "Mixes"],
   ["/colours", "Colours"],

@@ -2,13 +2,16 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect } from "react";
 import { Link, useSearchParams } from "react-router";
 import { api, Refused } from "../api/client";
+import { onNews } from "../common/live";
 import { PageHead } from "../common/PageHead";
 import { againWhileUnfinished, Unfinished } from "../common/Unfinished";
 import { momentWords, nowMoment } from "../common/words";
 import { DoableRow } from "./DoableRow";
+import { HandRow } from "./HandRow";
 import { WetList } from "./WetList";
 
 /** One evening over all builds: what the hands can do now, what presses most first, and what they keep off. */
@@ -24,8 +27,21 @@ export function NowPage() {
     refetchInterval: againWhileUnfinished,
   });
   const told = work.data;
+  const client = useQueryClient();
+  useEffect(() => onNews((news) => void ("build" in news && client.invalidateQueries({ queryKey: ["now"] }))), [client]);
   return (
-    <Box component="main" sx={{ maxWidth: 1180, mx: "auto", p: 2.5 }}>
+    <Box
+      component="main"
+      sx={{
+        maxWidth: 1180,
+        mx: "auto",
+        p: 2.5,
+        // Read from a metre away, and tapped.
+        "& section .MuiTypography-root": { fontSize: 20 },
+        "& section h2": { fontSize: "22px !important" },
+        "& section .MuiButton-root": { fontSize: 20, minHeight: 56 },
+      }}
+    >
       <PageHead title="What now">
         <TextField
           type="datetime-local"
@@ -51,6 +67,16 @@ export function NowPage() {
       {told && (
         <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 380px" }, gap: 3 }}>
           <Box component="section" aria-label="Can be done">
+            {told.in_hand.length > 0 && (
+              <Box component="section" aria-label="In hand" sx={{ mb: 2 }}>
+                <Typography variant="h2" sx={{ mb: 1 }}>
+                  In hand
+                </Typography>
+                {told.in_hand.map((one) => (
+                  <HandRow key={`${one.build}/${one.step}`} work={one} />
+                ))}
+              </Box>
+            )}
             <Typography variant="h2">Can be done, what presses most first</Typography>
             {told.doable.length > 0 && (
               <Typography variant="body2" color="text.secondary">

@@ -11,6 +11,7 @@ import type { Preferences } from "../api/types";
 import { PageHead } from "../common/PageHead";
 import { USUAL, usePreferences } from "../common/preferences";
 import { amountWords, clockOf, currency, dateWords, dayWords, mm } from "../common/words";
+import { DevicesList } from "./DevicesList";
 
 const CHOICES = {
   length: [
@@ -70,7 +71,7 @@ export function SettingsPage() {
   const code = chosen.currency ?? USUAL.currency;
   const now = new Date();
   return (
-    <Box sx={{ maxWidth: 860, mx: "auto", p: 2 }}>
+    <Box sx={{ maxWidth: 1020, mx: "auto", p: 2 }}>
       <PageHead title="Settings" />
       {problem && (
         <Alert severity="warning" onClose={() => setProblem(null)} sx={{ mb: 2 }}>
@@ -118,6 +119,7 @@ export function SettingsPage() {
         <Row name="Sounds" like="when a window closes or something is dry">
           {choice("sounds", "Sounds")}
         </Row>
+        <DevicesList />
       </Stack>
     </Box>
   );

@@ -1,20 +1,20 @@
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
 import type { ReactNode } from "react";
+import { tell } from "../../bench/outbox";
 import { MomentField } from "../../common/MomentField";
 import { count, momentWords } from "../../common/words";
-import { useBuildSession, useFile } from "../useSession";
+import { useToldHere } from "../bench/useToldHere";
+import { useFile, useOfBuild } from "../useSession";
 
 /** What is done already, and from when the rest is planned anew. */
 export function DoneSteps({ done, card }: { done: string[]; card: (id: string) => ReactNode }) {
   const file = useFile();
-  const session = useBuildSession();
+  const id = useOfBuild((build) => build.id);
+  useToldHere();
   const progress = file.progress;
   if (!progress) return null;
-  const replan = (moment: string | null) => {
-    const { as_of: _, ...rest } = progress;
-    session.edit("Plan anew from here", [{ op: "add", path: "/progress", value: moment ? { ...rest, as_of: moment } : rest }]);
-  };
+  const replan = (moment: string | null) => void tell(id, "replanned", { data: { from: moment } });
   return (
     <Box component="section" aria-label="Done already" sx={{ mt: 2 }}>
       <Box sx={{ display: "flex", alignItems: "center", gap: 2, flexWrap: "wrap", borderBottom: 2, borderColor: "divider", pb: 0.5 }}>

@@ -3,9 +3,10 @@ import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { api, Refused } from "../../api/client";
 import type { Step } from "../../api/types";
+import { onSent, tell } from "../../bench/outbox";
 import { count, short, span } from "../../common/words";
 import { useBuild, useBuildSession } from "../useSession";
 
@@ -33,6 +34,20 @@ export function DryingNote({ step }: { step: Step }) {
     }
   }
 
+  async function note() {
+    await tell(build.id, "seen_dry", { step: step.id, data: { observed_min: value * 60 } });
+    setHours("");
+  }
+  useEffect(
+    () =>
+      onSent((sent) => {
+        if (sent !== build.id) return;
+        void client.invalidateQueries();
+        void session.refresh();
+      }),
+    [build.id, client, session],
+  );
+
   return (
     <Stack direction="row" sx={{ gap: 1, alignItems: "center", flexWrap: "wrap", mt: 0.5 }}>
       <TextField
@@ -43,7 +58,7 @@ export function DryingNote({ step }: { step: Step }) {
         sx={{ width: 160 }}
         slotProps={{ inputLabel: { shrink: true } }}
       />
-      <Button variant="outlined" disabled={!readable} onClick={() => learn(api.noteDrying(build.id, step.id, value * 60))}>
+      <Button variant="outlined" disabled={!readable} onClick={() => void note()}>
         Note it
       </Button>
       {mine.length > 0 && (

@@ -2,43 +2,43 @@ import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
-import { api, Refused } from "../../api/client";
-import type { ScheduledStep, Step, StepMark } from "../../api/types";
+import { api } from "../../api/client";
+import type { BenchEvent, ScheduledStep, Step } from "../../api/types";
+import { atWall } from "../../bench/clock";
+import { tell } from "../../bench/outbox";
 import { MomentField } from "../../common/MomentField";
 import { momentWords } from "../../common/words";
-import { useBuild, useBuildSession } from "../useSession";
+import { useToldHere } from "../bench/useToldHere";
+import { useOfBuild } from "../useSession";
 
 /** Marks a step as done when it was, or pins it to a time; the rest is planned round it. */
 export function StepMarks({ step, when }: { step: Step; when: ScheduledStep }) {
-  const build = useBuild();
-  const session = useBuildSession();
+  const id = useOfBuild((build) => build.id);
   const [moment, setMoment] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  async function mark(kind: StepMark["kind"], at: string) {
-    try {
-      const { patch } = await api.mark(build.id, { step: step.id, kind, moment: at });
-      setProblem(null);
-      if (patch.length) session.edit(LABELS[kind], patch);
-    } catch (error) {
-      setProblem(error instanceof Refused ? error.problem.detail : String(error));
-    }
+  useToldHere();
+  const mark = (kind: BenchEvent["kind"], more: Partial<BenchEvent>) => void tell(id, kind, { step: step.id, ...more });
+  /** What said that it is done, or left out, is as if it had not been. */
+  async function unmark() {
+    if (when.pinned) mark("pinned", { data: { to: null } });
+    if (!when.done) return;
+    const { events } = await api.benchEvents(id);
+    const gone = new Set(events.filter((one) => one.kind === "took_back").map((one) => one.data?.event));
+    const mine = events.filter((one) => (one.kind === "laid" || one.kind === "skipped") && one.step === step.id && !gone.has(one.id));
+    for (const one of mine) mark("took_back", { step: undefined, data: { event: one.id } });
   }
-  const marked = when.done || when.pinned;
   return (
     <Stack direction="row" sx={{ gap: 1, alignItems: "center", flexWrap: "wrap" }}>
       <MomentField label="Finished, or to begin" value={moment ?? (when.done ? when.finish : when.start)} onChange={setMoment} />
-      <Button variant="outlined" onClick={() => mark("done", moment ?? when.finish)}>
+      <Button variant="outlined" onClick={() => mark("laid", { at: atWall(moment ?? when.finish), data: { marked: true } })}>
         Done
       </Button>
-      <Button variant="outlined" onClick={() => mark("pinned", moment ?? when.start)}>
+      <Button variant="outlined" onClick={() => mark("pinned", { data: { to: moment ?? when.start } })}>
         Pin to this time
       </Button>
-      {marked && <Button onClick={() => mark("none", when.start)}>Neither any more</Button>}
+      {(when.done || when.pinned) && <Button onClick={() => void unmark()}>Neither any more</Button>}
       <Typography variant="body2" color="text.secondary" role="status">
-        {problem ?? (when.done ? `Done ${momentWords(when.finish)}.` : when.pinned ? `Pinned to ${momentWords(when.start)}.` : "")}
+        {when.done ? `Done ${momentWords(when.finish)}.` : when.pinned ? `Pinned to ${momentWords(when.start)}.` : ""}
       </Typography>
     </Stack>
   );
 }
-
-const LABELS: Record<StepMark["kind"], string> = { done: "Mark as done", pinned: "Pin a step", none: "Take a mark off" };

@@ -1,8 +1,11 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { create } from "zustand";
+import { api } from "../../api/client";
 import type { Drawing, Mark, PlinthFile, Section, TimelinePart } from "../../api/types";
 import { materialOf, useCatalogue } from "../../common/catalogue";
-import { useBuild } from "../useSession";
+import { partOf, shapesOf } from "../plan/shapesOf";
+import { useBuild, useSession } from "../useSession";
 
 /** The moment that plan and section show; null: the finished base. */
 export const useMoment = create<{ moment: string | null; go: (moment: string | null) => void }>((set) => ({
@@ -13,6 +16,8 @@ export const useMoment = create<{ moment: string | null; go: (moment: string | n
 /** A base as it stands at a moment. */
 export interface Rehearsed {
   drawing: Drawing;
+  /** Cut through what is there; null until the server has answered. */
+  sections: Section[] | null;
   /** What is still wet or curing, to be drawn over the plan. */
   marks: Mark[];
   /** Whether a part, or a course of it, is there yet. */
@@ -24,19 +29,37 @@ export interface Rehearsed {
 }
 
 export function useRehearsed(): Rehearsed | null {
+  return useAsItStands(useMoment((state) => state.moment));
+}
+
+/** The base as it stands at a moment of its plan, with its ground as it is then; null where there is none. Until the server has answered,
+ * the finished base without what is not there yet. */
+export function useAsItStands(moment: string | null): Rehearsed | null {
   const build = useBuild();
   const catalogue = useCatalogue();
-  const moment = useMoment((state) => state.moment);
+  const cuts = useSession((state) => state.cuts);
+  const { schedule } = build.evaluation;
+  const asked = useQuery({
+    queryKey: ["standing", build.id, build.version, moment, cuts],
+    queryFn: () => api.standing(build.id, moment as string, cuts),
+    enabled: moment !== null && schedule !== null,
+    placeholderData: keepPreviousData,
+  });
+  const stood = asked.data ?? null;
   return useMemo(() => {
     const { schedule, steps } = build.evaluation;
     if (!moment || !schedule) return null;
     const parts = new Map(schedule.timeline.map((part) => [part.where, part]));
     const there = (pointer: string) => begun(pointer, parts, moment);
     const wet = schedule.timeline.filter((part) => part.wet.some(([from, to]) => from <= moment && moment < to)).map((part) => part.where);
-    const placed = [...new Set(wet.map((where) => where.split("/").slice(0, 3).join("/")))];
+    const placed = [...new Set(wet.map((where) => partOf(where)))];
     const titles = new Map(steps.map((step) => [step.id, step.title]));
+    const named = new Set(placed);
     return {
-      drawing: drawn(build.drawing, build.file, there, new Set(placed), (key) => materialOf(catalogue, key)?.colour),
+      drawing: stood
+        ? withWet(stood.drawing, named)
+        : drawn(build.drawing, build.file, there, named, (key) => materialOf(catalogue, key)?.colour),
+      sections: stood?.sections ?? null,
       marks: placed.flatMap((pointer) => wetMark(build.drawing, pointer)),
       there,
       wet: placed.map((pointer) => nameIn(build.drawing, pointer)).filter((name) => name !== ""),
@@ -44,8 +67,15 @@ export function useRehearsed(): Rehearsed | null {
         .filter((step) => step.possible <= moment && moment < step.start)
         .map((step) => titles.get(step.id) ?? step.id),
     };
-  }, [build, catalogue, moment]);
+  }, [build, catalogue, moment, stood]);
 }
+
+/** What is wet says so in the name that the plan writes on it. */
+const withWet = (drawing: Drawing, wet: Set<string>): Drawing => ({
+  ...drawing,
+  subjects: drawing.subjects.map((part) => (wet.has(part.pointer) ? { ...part, name: `${part.name}, wet` } : part)),
+  waters: drawing.waters.map((part) => (wet.has(part.pointer) ? { ...part, name: `${part.name}, wet` } : part)),
+});
 
 /** The plinth and parts that no step makes were always there; a ground is there once its first course is begun. */
 function begun(pointer: string, parts: Map<string, TimelinePart>, moment: string): boolean {
@@ -83,25 +113,20 @@ function drawn(
   };
 }
 
-const shapes = (drawing: Drawing) => [
-  ...drawing.zones,
-  ...drawing.forms,
-  ...drawing.features,
-  ...drawing.subjects,
-  ...drawing.waters.map((water) => ({ ...water, rings: water.wet.length ? water.wet : water.drawn })),
-];
-const nameIn = (drawing: Drawing, pointer: string): string => shapes(drawing).find((part) => part.pointer === pointer)?.name ?? "";
+const nameIn = (drawing: Drawing, pointer: string): string => shapesOf(drawing).find((part) => part.pointer === pointer)?.name ?? "";
 
 function wetMark(drawing: Drawing, pointer: string): Mark[] {
-  const part = shapes(drawing).find((one) => one.pointer === pointer);
+  const part = shapesOf(drawing).find((one) => one.pointer === pointer);
   // Subjects and waters say it in the names that the plan writes on them.
   const label = /^\/(subjects|waters)/.test(pointer) ? null : "wet";
   return part?.rings.length ? [{ kind: "area", tone: "guide", points: [], rings: part.rings, label }] : [];
 }
 
 /** A section with only what is there. */
-export function sectionAt(section: Section, rehearsed: Rehearsed | null, file: PlinthFile): Section {
+export function sectionAt(section: Section, index: number, rehearsed: Rehearsed | null, file: PlinthFile): Section {
   if (!rehearsed) return section;
+  const cut = rehearsed.sections?.[index];
+  if (cut && cut.from.join() === section.from.join() && cut.to.join() === section.to.join()) return cut;
   const water = (id: string) => rehearsed.there(`/waters/${file.waters?.findIndex((one) => one.id === id) ?? 0}`);
   return {
     ...section,

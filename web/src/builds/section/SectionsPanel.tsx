@@ -27,7 +27,7 @@ export function SectionsPanel() {
       {sections.map((section, index) => (
         <SectionView
           key={CUT_NAMES[index]}
-          section={sectionAt(section, rehearsed, file)}
+          section={sectionAt(section, index, rehearsed, file)}
           name={CUT_NAMES[index]}
           onDrop={sections.length > 1 ? () => session.cutAt(lines.filter((_, i) => i !== index)) : undefined}
         />
