@@ -28,7 +28,7 @@ module Torture
       end
     end
 
-    def empty = patiently { @db[:builds].delete && @db[:que_jobs].delete && @db[:own_entries].delete && @db[:dryings].delete }
+    def empty = patiently { %i[builds que_jobs own_entries bench_events].each { |table| @db[table].delete } }
 
     private
 

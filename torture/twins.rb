@@ -95,7 +95,9 @@ module Torture
       wet = @one.post("/api/builds", OddBuild::PLAIN.merge("zones" => [zone])).json
       step = wet["evaluation"]["steps"].find { |one| one["material"] == "earth_paste" }
       tail = ->(build) { build["evaluation"]["steps"].find { |one| one["id"] == step["id"] }["tail_min"] }
-      @one.post("/api/builds/#{wet["id"]}/dried", { "step" => step["id"], "observed_min" => 9000 })
+      seen = { "id" => SecureRandom.uuid, "kind" => "seen_dry", "at" => "2027-03-01T20:00:00Z", "step" => step["id"],
+               "data" => { "observed_min" => 9000 } }
+      @one.post("/api/builds/#{wet["id"]}/events", { "events" => [seen] })
       soon("what was seen to dry changes the forecast of both") do
         tails = [@one, @other].map { |client| tail[client.get("/api/builds/#{wet["id"]}").json] }
         tails.uniq.size == 1 && tails.first > step["tail_min"]

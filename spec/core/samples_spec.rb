@@ -24,7 +24,8 @@ RSpec.describe "The samples" do
 
       it "has a date, and does every step once" do
         expect(times.keys).to match_array(steps.keys)
-        expect(answer["schedule"]["sittings"].flat_map { |sitting| sitting["steps"] }).to match_array(steps.keys)
+        done = times.select { |_, step| step["done"] }.keys
+        expect(answer["schedule"]["sittings"].flat_map { |sitting| sitting["steps"] }).to match_array(steps.keys - done)
       end
 
       it "does every step within its sitting" do

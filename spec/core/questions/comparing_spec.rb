@@ -56,32 +56,6 @@ RSpec.describe "Comparing ways" do
     end
   end
 
-  describe GreenPlinth::Steps::Marks do
-    def marks(data, pattern) = described_class.new(design(data), evaluation(data).steps.find { |step| step.title.match?(pattern) })
-    def changed(data, patch) = GreenPlinth::Patch.apply(data, patch)
-
-    it "marks a course's step done, gives the course a name, and leaves it there when another is laid above" do
-      marked = changed(file, marks(file, /Spread earth/).set("done", "2027-03-01T20:00"))
-      step = evaluation(marked).batches.network.steps.find(&:done?)
-      expect(step.at).to eq(minutes("2027-03-01T20:00"))
-      above = changed(marked,
-        [{ "op" => "add", "path" => "/zones/0/courses/0", "value" => { "material" => "wall_filler", "thickness_mm" => 1 } }])
-      expect(evaluation(above).batches.network.steps.find(&:done?).id).to eq(step.id)
-    end
-
-    it "pins, and takes the mark off again without a trace" do
-      pinned = changed(file, marks(file, /rim, coat 1/).set("pinned", "2027-03-18T10:00"))
-      expect(evaluation(pinned).schedule.starts["plinth/rim/coat-1"]).to eq(minutes("2027-03-18T10:00"))
-      expect(changed(pinned, marks(pinned, /rim, coat 1/).clear)).to eq(file)
-    end
-
-    it "is one or the other, never both" do
-      pinned = changed(file, marks(file, /rim, coat 1/).set("pinned", "2027-03-18T10:00"))
-      done = changed(pinned, marks(pinned, /rim, coat 1/).set("done", "2027-03-18T10:30"))
-      expect(done["progress"].keys).to eq(["done"])
-    end
-  end
-
   describe "planning from what was done" do
     it "begins nothing before the moment it is planned from" do
       planned = evaluation(file.merge("progress" => { "as_of" => "2027-03-09T00:00",

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe GreenPlinth::Questions::Standing do
+RSpec.describe GreenPlinth::Questions::SoFar do
   let(:made) { evaluation(sample("peat-bank")) }
   let(:standing) { described_class.new(made.design, made.timeline) }
 
