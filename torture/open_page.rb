@@ -48,7 +48,14 @@ module Torture
     end
 
     def nudge = @browser.keyboard.type(:Right)
-    def status = @browser.at_css("[role=status]")&.text.to_s
+
+    # Drawn anew between being found and being read, it says nothing yet.
+    def status
+      @browser.at_css("[role=status]")&.text.to_s
+    rescue Ferrum::NodeNotFoundError
+      ""
+    end
+
     def x = Client.new(@server.port).get("/api/builds/#{@build}").json["file"]["forms"][0]["outline"]["at_mm"][0]
     def labels = @kit.labels(@build).count { |label| label.match?(/bank/i) }
 

@@ -94,7 +94,8 @@ module Torture
                "courses" => [{ "material" => "earth_paste", "thickness_mm" => 2 }] }
       wet = @one.post("/api/builds", OddBuild::PLAIN.merge("zones" => [zone])).json
       step = wet["evaluation"]["steps"].find { |one| one["material"] == "earth_paste" }
-      tail = ->(build) { build["evaluation"]["steps"].find { |one| one["id"] == step["id"] }["tail_min"] }
+      # By material: what happens to a course names it, and its step by it.
+      tail = ->(build) { build["evaluation"]["steps"].find { |one| one["material"] == "earth_paste" }["tail_min"] }
       seen = { "id" => SecureRandom.uuid, "kind" => "seen_dry", "at" => "2027-03-01T20:00:00Z", "step" => step["id"],
                "data" => { "observed_min" => 9000 } }
       @one.post("/api/builds/#{wet["id"]}/events", { "events" => [seen] })
