@@ -54,6 +54,28 @@ RSpec.describe "What was learnt, over HTTP" do
     expect(learnt.find { |one| one["kind"] == "risk" }).to include("seen" => 1, "value" => be_within(0.001).of(0.118))
   end
 
+  it "takes what was used out of the stores at once, gives it back when that is taken back, and reckons by it from the next day on" do
+    post_json("/api/stores", { "material" => "earth_paste", "pack" => 200, "unit" => "ml", "full" => 1 })
+    of_paste = ->(list) { list.find { |one| (one["jar"] || one)["material"] == "earth_paste" } }
+    open = -> { of_paste[get("/api/stores").then { answer }["jars"]]["jar"]["open"] }
+    reckoned = -> { of_paste[get("/api/builds/#{build["id"]}/provision").then { answer }["lines"]]["amount"] }
+    usual = reckoned.call
+    # Long after the jar was put on the shelf by the database's own clock.
+    later = "2040-02-20T19:00:00Z"
+    used = event("used", step: "paste", at: later, data: { material: "earth_paste", amount: (2 * usual).round(3), unit: "ml" })
+    2.times { record(build, used) }
+    expect(open.call).to be_within(0.01).of(200 - (2 * usual))
+    record(build, event("took_back", at: later, data: { event: used[:id] }))
+    expect(open.call).to be_nil
+    record(build, used.merge(id: SecureRandom.uuid))
+    expect(reckoned.call).to eq(usual)
+    ServerSpec.at("2040-02-22T12:00:00")
+    create(file)
+    # 2^(1/4): one observation weighs 1 to 3
+    expect(learnt).to include(include("key" => "use:earth_paste", "kind" => "use", "seen" => 1, "value" => be_within(0.001).of(1.189)))
+    expect(reckoned.call).to be_within(0.01 * usual).of(1.189 * usual)
+  end
+
   it "knows no other factor" do
     send_json("PUT", "/api/learnt/pace:flying", { off: true })
     expect(last_response.status).to eq(404)

@@ -45,6 +45,9 @@ module GreenPlinth
     # @return [Risks] how often each way of working had to be done again
     def risks = @risks ||= Risks.new
 
+    # @return [Ratios] how much of a material is really used up, of what was reckoned
+    def consumption = @consumption ||= Ratios.new
+
     # The same with a maker's own entries, which stand before those that ship, and with what they have seen dry.
     # @param materials [Hash{String => Hash}]
     # @param techniques [Hash{String => Hash}]
@@ -52,12 +55,14 @@ module GreenPlinth
     # @param recipes [Hash{String => Hash}]
     # @param pace [Ratios]
     # @param risks [Risks]
+    # @param consumption [Ratios]
     # @return [Catalogue]
-    def with(materials, techniques, history = self.history, recipes: {}, pace: self.pace, risks: self.risks)
+    def with(materials, techniques, history = self.history, recipes: {}, pace: self.pace, risks: self.risks,
+             consumption: self.consumption)
       dup.tap do |copy|
         copy.instance_exec do
           forget_mixes
-          @history, @pace, @risks = history, pace, risks
+          @history, @pace, @risks, @consumption = history, pace, risks, consumption
           @recipes = recipes.to_h { |key, data| [key, Recipe.new(key, data)] }.freeze
           @materials = @materials.merge(materials_of(materials)).freeze
           @techniques = @techniques.merge(techniques_of(techniques)).transform_values { |one| one.at_pace(pace.factor(one.key)) }.freeze

@@ -99,6 +99,16 @@ module GreenPlinth
       end
     end
 
+    # @return [Array<Quantities::Shopping::Line>] of the steps that are not done: what those that are took is no longer on the shelf
+    def still_needed
+      done = design.progress.done
+      return quantities if done.empty?
+
+      part(:still_needed, %w[copies plinth], batches) do
+        Quantities::Shopping.new(steps.reject { |step| done.key?(step.id) }, catalogue, design.copies).lines
+      end
+    end
+
     # @return [Hash{String => Array<Array(String, String, Float, String)>}] what each step uses up of what is bought: material, colour,
     #   amount (nil where unknown) and unit, by the step's id
     def takes

@@ -25,6 +25,30 @@ RSpec.describe "At the bench" do
 
   def laid(*steps, clock: "19:10") = steps.map { |step| event("laid", clock, step: step) }
 
+  describe GreenPlinth::Bench::UsedHere do
+    def to_use(*rows) = GreenPlinth::Bench::Stage.new(stood(*rows), log(*rows), at("19:30"), 0.0, evaluate).to_h["to_use"]
+
+    it "asks how much was used of what was laid in this sitting, until somebody has said so" do
+      done = laid("plinth/prepare", "shelf/stack", "paste")
+      paste = to_use(*done).find { |one| one["step"] == "paste" }["takes"].find { |take| take["material"] == "earth_paste" }
+      # 60 cm² under 2 mm of what shrinks by a fifth, and a tenth for waste: 16.5 ml, to two digits, and half and twice of it.
+      expect(paste).to include("amount" => 17, "unit" => "ml")
+      expect(paste["choices"].minmax).to eq([8.3, 33])
+      used = event("used", "19:20", step: "paste", material: "earth_paste", amount: 17, unit: "ml")
+      expect(to_use(*done, used).select { |one| one["step"] == "paste" }).to eq([])
+      off = event("redone", "19:25", step: "paste", why: "cracked")
+      again = event("laid", "19:28", step: "paste")
+      expect(to_use(*done, used, off, again).map { |one| one["step"] }).to include("paste")
+    end
+
+    it "asks nothing of another evening, of sheets, and of what was not laid" do
+      yesterday = laid("plinth/prepare", "shelf/stack").map { |row| row.merge("at" => row["at"].sub("03-01", "02-24")) }
+      expect(to_use(*yesterday)).to eq([])
+      today = to_use(*laid("shelf/stack"))
+      expect(today.flat_map { |one| one["takes"] }.map { |take| take["unit"] }).not_to include("mm2")
+    end
+  end
+
   describe GreenPlinth::Bench::Beginnings do
     def beginnings(clock, *rows) = described_class.new(stood(*rows), at(clock))
 

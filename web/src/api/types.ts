@@ -121,4 +121,5 @@ export type Moves = Schemas["Moves"];
 export type Removal = Schemas["Removal"];
 export type Daybook = Schemas["Daybook"];
 export type DaybookEntry = Schemas["DaybookEntry"];
+export type BenchToUse = Schemas["BenchToUse"];
 export type LearntFactor = Schemas["LearntFactor"];

@@ -8,7 +8,7 @@ import { api } from "../api/client";
 import type { LearntFactor } from "../api/types";
 import { count, short } from "../common/words";
 
-const SAYS: Record<LearntFactor["kind"], string> = { drying: "dries", pace: "takes you", risk: "has to be done again" };
+const SAYS: Record<LearntFactor["kind"], string> = { drying: "dries", pace: "takes you", use: "is used up", risk: "has to be done again" };
 /** Fewer say little. */
 const THIN = 3;
 /** A factor of so much fills the bar. */

@@ -27,7 +27,8 @@ module GreenPlinth
       # @return [Hash] JSON-ready
       def to_h
         { "at" => Moment.format(@minute), "in_hand" => @standing.in_hand.filter_map { |one| in_hand(one) }, "windows" => windows,
-          "recent" => recent, "batches" => batches, "troubles" => troubles, "clean_up" => clean_up }.merge(planned)
+          "recent" => recent, "batches" => batches, "troubles" => troubles,
+          "clean_up" => clean_up, "to_use" => UsedHere.new(@evaluation, @log, laid_here).to_a }.merge(planned)
       end
 
       private

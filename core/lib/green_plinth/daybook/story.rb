@@ -143,7 +143,7 @@ module GreenPlinth
       def used(event)
         return unless event.kind == "used"
 
-        amount = event.data["amount"] && "#{format("%g", event.data["amount"])} #{event.data["unit"]} of "
+        amount = event.data["amount"] ? "#{format("%g", event.data["amount"])} #{event.data["unit"]} of " : "stirred up "
         "#{amount}#{@evaluation.catalogue.name(event.data["material"])}"
       end
 

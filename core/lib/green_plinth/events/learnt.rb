@@ -3,9 +3,10 @@
 module GreenPlinth
   module Events
     # What forecasts have learnt from the benches of a workshop: each factor can be looked at, switched off and forgotten. How long
-    # things dry counts at once; how long hands are on it and what goes wrong from the next day on, so that no plan jumps within a sitting.
+    # things dry counts at once; how long hands are on it, how much is used up and what goes wrong from the next day on, so that no plan
+    # jumps within a sitting.
     class Learnt
-      KINDS = { "drying" => "dries", "pace" => "takes", "risk" => "has to be done again" }.freeze
+      KINDS = { "drying" => "dries", "pace" => "takes", "use" => "is used up", "risk" => "has to be done again" }.freeze
       # One thing that was learnt. key: kind and what of; seen: how often; value: factor, or share of 1 for a risk; off: whether it counts.
       Finding = Struct.new(:key, :kind, :name, :seen, :value, :off, keyword_init: true)
 
@@ -37,6 +38,12 @@ module GreenPlinth
         Ratios.new(grouped("pace", @paces, all, &:technique).transform_values { |list| list.map { |one| one.spent_min / one.planned_min } })
       end
 
+      # @return [Ratios] used up ÷ reckoned, by material
+      def consumption(all: false)
+        @takings ||= remembered("use", before_today.flat_map { |log| Takings.new(log).takings }, &:material)
+        Ratios.new(grouped("use", @takings, all, &:material).transform_values { |list| list.map { |one| one.used / one.planned } })
+      end
+
       # @return [Risks]
       def risks(all: false)
         seen = before_today.map { |log| Paces.new(without_forgotten(log)).redos }
@@ -47,9 +54,10 @@ module GreenPlinth
       # @param catalogue [Catalogue]
       # @return [Array<Finding>] all of them, by kind and name
       def factors(catalogue)
-        dry, pace, risk = history(all: true), pace(all: true), risks(all: true)
+        dry, pace, risk, use = history(all: true), pace(all: true), risks(all: true), consumption(all: true)
         list = dry.keys.map { |key| factor("drying", key, catalogue.name(key), dry.count(key), dry.factor(key)) } +
                pace.keys.map { |key| factor("pace", key, way(catalogue, key), pace.count(key), pace.factor(key)) } +
+               use.keys.map { |key| factor("use", key, catalogue.name(key), use.count(key), use.factor(key)) } +
                risk.keys.select { |key| risk.again(key).positive? }
                  .map { |key| factor("risk", key, way(catalogue, key), risk.count(key), risk.share(key)) }
         list.sort_by { |one| [KINDS.keys.index(one.kind), one.name] }
@@ -57,7 +65,7 @@ module GreenPlinth
 
       # @return [Array] what forecasts go by: the same in every process that has read the same
       def fields
-        ratios = [history, pace].map { |one| one.keys.sort.map { |key| [key, one.count(key), one.factor(key)] } }
+        ratios = [history, pace, consumption].map { |one| one.keys.sort.map { |key| [key, one.count(key), one.factor(key)] } }
         [*ratios, risks.keys.sort.map { |key| [key, risks.count(key), risks.share(key)] }]
       end
 

@@ -4,23 +4,25 @@ module GreenPlinth
   module Stores
     # The shopping list of a build against what is there: to buy, have, left after.
     class Provision
-      # One line of the list with its stores. have: what is there; missing: what has to come; packs: to buy; left: what is there
-      # afterwards; buy_minor: what is to be paid; used_minor: what is used up, by what was paid; yields: how many bases one pack
-      # makes. nil: unknown. short: whether something has to be bought.
-      Provided = Struct.new(:line, :have, :missing, :packs, :left, :buy_minor, :used_minor, :yields, keyword_init: true) do
+      # One line of the list with its stores. have: what is there; still: what the rest of the work takes; missing: what has to come
+      # for it; packs: to buy; left: what is there afterwards; buy_minor: what is to be paid; used_minor: what is used up, by what was
+      # paid; yields: how many bases one pack makes. nil: unknown. short: whether something has to be bought.
+      Provided = Struct.new(:line, :have, :still, :missing, :packs, :left, :buy_minor, :used_minor, :yields, keyword_init: true) do
         def short? = missing.nil? || missing.positive?
 
         def to_h
-          line.to_h.merge("have" => have&.round(2), "missing" => missing&.round(2), "to_buy" => packs, "left" => left&.round(2),
-            "buy_minor" => buy_minor, "used_minor" => used_minor, "yields" => yields)
+          line.to_h.merge("have" => have&.round(2), "still" => still&.round(2), "missing" => missing&.round(2), "to_buy" => packs,
+            "left" => left&.round(2), "buy_minor" => buy_minor, "used_minor" => used_minor, "yields" => yields)
         end
       end
 
       # @param lines [Array<Quantities::Shopping::Line>] of one build
       # @param shelves [Shelves]
       # @param copies [Integer]
-      def initialize(lines, shelves, copies)
+      # @param still [Array<Quantities::Shopping::Line>] of what is not done yet
+      def initialize(lines, shelves, copies, still: lines)
         @lines = lines
+        @still = still.to_h { |line| [thing(line), line] }
         @shelves = shelves
         @copies = copies
       end
@@ -39,14 +41,18 @@ module GreenPlinth
 
       def total(member) = lines.filter_map(&member).then { |known| known.sum if known.any? }
 
+      def thing(line) = [line.material, line.colour, line.steps.empty?]
+      def needed(line) = @still[thing(line)]&.then { |rest| rest.amount || line.amount } || 0.0
+
       def line(line)
         return Provided.new(line: line) if line.amount.nil?
 
         have = @shelves.amount(line.material, line.colour, line.unit)
-        missing = [line.amount - have, 0.0].max
+        still = needed(line)
+        missing = [still - have, 0.0].max
         size = pack_size(line)
         packs = size && (missing / size).ceil
-        Provided.new(line: line, have: have, missing: missing, packs: packs, left: packs && (have + (packs * size) - line.amount),
+        Provided.new(line: line, have: have, still: still, missing: missing, packs: packs, left: packs && (have + (packs * size) - still),
           buy_minor: packs && price(line)&.then { |minor| minor * packs }, used_minor: used(line, size),
           yields: size && line.amount.positive? ? (size / (line.amount / @copies.to_f)).floor : nil)
       end

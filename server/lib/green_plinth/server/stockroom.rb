@@ -12,7 +12,7 @@ module GreenPlinth
       end
 
       # @return [Stores::Shelves] as they are now
-      def shelves = Stores::Shelves.new(@store.jars.map { |id, data| jar(id, data) }, @desk.catalogue.stirred)
+      def shelves = Stores::Shelves.new(left(@store.jars).map { |id, data| jar(id, data) }, @desk.catalogue.stirred)
 
       # @param jars [Array<Hash>] as a stores file has them; raises InvalidFile
       # @return [Array<Integer>] their ids
@@ -30,14 +30,15 @@ module GreenPlinth
       def delete(id) = @store.delete_jar(id) || raise(Refusal.not_found("jar #{id}"))
 
       # @return [Array<Hash>] as a stores file has them
-      def data = @store.jars.map(&:last)
+      def data = left(@store.jars).values
 
       # Puts full packs on the shelf: into the jar of the same thing and size, else into a new one. What was paid for it stays, unless
       # another price is told.
       # @param bought [Array<Hash>] material, colour, pack, unit, packs, and price_minor where it is known, of each
       # @param today [Date]
       def buy(bought, today)
-        @store.change_jars do |jars|
+        @store.change_jars do |noted|
+          jars = left(noted)
           changed = {}
           fresh = bought.filter_map do |one|
             id, jar = jars.find { |_, other| same?(other, one) }
@@ -53,6 +54,11 @@ module GreenPlinth
       end
 
       private
+
+      # @return [Hash{Integer => Hash}] what is in jars, by id, after what was used at the bench
+      def left(jars)
+        Stores::UsedUp.new(@store.used, @desk.catalogue.stirred).left(jars.map { |row| Stores::UsedUp::Noted.new(*row) })
+      end
 
       def jar(id, data) = Stores::Jar.new(id, data, @desk.catalogue.stirred)
 

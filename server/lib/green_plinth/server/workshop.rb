@@ -74,7 +74,7 @@ module GreenPlinth
         @stock, @own, @learnt = stock, own, learnt
         @fingerprint = Digest::SHA256.hexdigest(JSON.generate(stock.first(2)))[0, 16]
         @catalogue = @shipped.with(own["materials"], own["techniques"], learnt.history, recipes: own["recipes"], pace: learnt.pace,
-          risks: learnt.risks)
+          risks: learnt.risks, consumption: learnt.consumption)
         true
       end
 

@@ -14,6 +14,7 @@ import { InHand } from "./InHand";
 import { NextUp } from "./NextUp";
 import { Recent } from "./Recent";
 import { RipOut } from "./RipOut";
+import { UsedHere } from "./UsedHere";
 import { useStage } from "./useStage";
 import { WetNow } from "./WetNow";
 import { WindowDials } from "./WindowDials";
@@ -79,6 +80,7 @@ export function BenchPage() {
               />
             ))}
             <NextUp stage={stage} byId={byId} busy={hands.length > 0} left={left} />
+            <UsedHere steps={stage.to_use} />
           </Box>
           <Box sx={{ display: "grid", gap: 2 }}>
             <WindowDials windows={stage.windows} />

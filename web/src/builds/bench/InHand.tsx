@@ -135,9 +135,7 @@ export function InHand({ hand, step, troubles, copies, onWrong }: Props) {
         {mixes.length > 0 && (
           <Button
             variant="outlined"
-            onClick={() =>
-              void tell("used", { step: hand.step, data: { material: mixes[0].material, amount: mixes[0].need_g, unit: "g", mixed: true } })
-            }
+            onClick={() => void tell("used", { step: hand.step, data: { material: mixes[0].material, mixed: true } })}
           >
             Stirred up now
           </Button>

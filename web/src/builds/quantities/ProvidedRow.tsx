@@ -47,6 +47,11 @@ export function ProvidedRow({ line, copies }: { line: ProvidedLine; copies: numb
       </Box>
       <Box sx={{ textAlign: "right" }}>
         {amountWords(line.amount, line.unit)}
+        {line.still !== null && line.amount !== null && line.still < line.amount && (
+          <Typography variant="body2" color="text.secondary">
+            {line.still > 0 ? `${amountWords(line.still, line.unit)} still to come` : "all of it is laid"}
+          </Typography>
+        )}
         {copies > 1 && line.amount !== null && (
           <Typography variant="body2" color="text.secondary">
             {amountWords(line.amount / copies, line.unit)} each
@@ -73,7 +78,7 @@ const WIDTH = 196;
 /** What is there against what is needed: full up to what the build takes, a gap where it is short. */
 function Against({ line }: { line: ProvidedLine }) {
   const { tints, palette } = useTheme();
-  const [need, have] = [line.amount ?? 0, line.have ?? 0];
+  const [need, have] = [line.still ?? line.amount ?? 0, line.have ?? 0];
   const whole = Math.max(need, have) || 1;
   const x = (amount: number) => (amount / whole) * (WIDTH - 2);
   const words =

@@ -97,9 +97,10 @@ export function QuantitiesPage() {
 }
 
 /** Until the stores have been looked at nothing is known of them. */
-const unprovided = (line: Omit<ProvidedLine, "have" | "missing" | "to_buy" | "left" | "buy_minor" | "yields">): ProvidedLine => ({
+const unprovided = (line: Omit<ProvidedLine, "have" | "still" | "missing" | "to_buy" | "left" | "buy_minor" | "yields">): ProvidedLine => ({
   ...line,
   have: null,
+  still: null,
   missing: null,
   to_buy: null,
   left: null,

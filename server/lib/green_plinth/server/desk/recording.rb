@@ -88,10 +88,23 @@ module GreenPlinth
             off = row.dig("data", "off")&.map { |id| names.now(id) }
             row = row.merge("data" => row["data"].merge("off" => off)) if off
             step = steps[row["step"]] || evaluation.steps.find { |one| one.work_id == row["step"] }
-            step ? row.merge("of" => snapshot(step, evaluation)) : row
+            of = (step ? snapshot(step, evaluation) : {}).merge(pinned_to(row, evaluation.design))
+            of.empty? ? row : row.merge("of" => of)
           end
         rescue InvalidFile, GivenUp
           rows
+        end
+
+        # Pointers move when parts come and go: the part's own name stays.
+        def pinned_to(row, design)
+          part = row.dig("data", "part") && design.placed.find { |one| one.pointer == row["data"]["part"] }
+          part&.id ? { "part" => part.id } : {}
+        end
+
+        # What it takes of what is bought, as the catalogue alone reckons.
+        def takes(step, evaluation)
+          bare = Quantities::Bought.new(evaluation.catalogue, learnt: false)
+          step.uses.flat_map { |use| bare.for(use) }.map { |use| use.to_h.compact }.first(80)
         end
 
         def snapshot(step, evaluation)
@@ -101,7 +114,7 @@ module GreenPlinth
           { "title" => step.title, "technique" => step.technique, "material" => material, "planned_min" => step.hands_on_min,
             "catalogue_min" => (step.hands_on_min / (evaluation.catalogue.technique(step.technique)&.pace || 1.0)).round(2),
             "foretold_min" => (foretold if foretold&.positive?), "start" => start, "where" => step.where.first(200),
-            "materials" => step.uses.filter_map(&:material).uniq.first(40) }.compact
+            "takes" => takes(step, evaluation), "materials" => step.uses.filter_map(&:material).uniq.first(40) }.compact
         end
       end
     end

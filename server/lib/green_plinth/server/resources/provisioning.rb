@@ -9,14 +9,14 @@ module GreenPlinth
           app.helpers Provided
 
           app.get("/api/builds/:id/provision") do
-            found = GreenPlinth::Stores::Provision.new(evaluation.quantities, desk.stockroom.shelves, evaluation.design.copies)
+            found = provision
             json_body({ "lines" => found.lines.map(&:to_h), "cost" => found.cost })
           end
 
           # "I bought this list": all that is missing, or what is named.
           app.post("/api/builds/:id/bought") do
             asked = body_as("Bought")
-            found = GreenPlinth::Stores::Provision.new(evaluation.quantities, desk.stockroom.shelves, evaluation.design.copies)
+            found = provision
             bought = asked["lines"] || found.lines.select { |one| one.packs&.positive? }.map { |one| bought(one) }
             desk.stockroom.buy(bought, today)
             status 201
@@ -55,6 +55,12 @@ module GreenPlinth
           # So many builds on one list.
           MOST_BUILDS = 20
 
+          # @return [GreenPlinth::Stores::Provision] of the build in the path
+          def provision
+            GreenPlinth::Stores::Provision.new(evaluation.quantities, desk.stockroom.shelves, evaluation.design.copies,
+              still: evaluation.still_needed)
+          end
+
           # @return [GreenPlinth::Stores::Trip] over the builds that ?builds=1,2 names
           def trip
             ids = params["builds"].to_s.split(",").map { |id| Integer(id, 10, exception: false) }
@@ -69,7 +75,7 @@ module GreenPlinth
           def trip_build(build)
             found = desk.evaluate(build.file, build.id)
             plan = found.infeasible ? nil : found.plan
-            GreenPlinth::Stores::Trip::Build.new(found.design.title, found.quantities, plan)
+            GreenPlinth::Stores::Trip::Build.new(found.design.title, found.still_needed, plan)
           end
 
           def trip_as_data(trip)

@@ -18,6 +18,12 @@ module GreenPlinth
         # @return [Hash{Integer => Array<Hash>}] the same, of what went wrong
         def troubles = by_build(%w[redone took_back])
 
+        # @return [Array<Events::Event>] what was used up over all builds, in order
+        def used
+          by_build(%w[used took_back]).values.flat_map { |rows| Events::Log.new(rows.map { |row| Events::Event.of(row) }).events }
+            .uniq(&:id).sort_by(&:place)
+        end
+
         # Adds what is new of a build, and keeps what follows from all of it; each addition is a version of the build, on which an edit
         # of the file may still be based as on the one before.
         # @param rows [Array<Hash>] events
@@ -81,6 +87,7 @@ module GreenPlinth
             events_ds.insert(id: Sequel.cast(row["id"], :uuid), build_id: build_id, kind: row["kind"], event: json(row))
           end
           restocked if fresh.any? { |row| Desk::Recording::TEACH.include?(row["kind"]) }
+          stored if fresh.any? { |row| %w[used took_back].include?(row["kind"]) }
           fresh.map { |row| row["kind"] }
         end
 

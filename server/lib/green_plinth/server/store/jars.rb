@@ -5,8 +5,12 @@ module GreenPlinth
     class Store
       # What is on the shelf of the workshop.
       module Jars
-        # @return [Array<Array(Integer, Hash)>] id and jar as a stores file has it, the oldest first
-        def jars = jars_ds.order(:id).select_map([:id, :data])
+        NOTED = [:id, :data, Sequel.lit("extract(epoch FROM updated_at)::float8").as(:noted)].freeze
+        private_constant :NOTED
+
+        # @return [Array<Array(Integer, Hash, Float)>] id, jar as a stores file has it, and the instant at which that was said, seconds; the
+        #   oldest first
+        def jars = jars_ds.order(:id).select_map(NOTED)
 
         # @return [Hash, nil] one jar
         def jar(id) = jars_ds.where(id: id).get(:data)
@@ -26,10 +30,10 @@ module GreenPlinth
         def delete_jar(id) = jars_ds.where(id: id).delete.positive?.tap { stored }
 
         # Several at once, while nobody else changes them.
-        # @yield [Array<Array(Integer, Hash)>] as they are; answers with those that change, by id, and those that are new
+        # @yield [Array<Array(Integer, Hash, Float)>] see jars; answers with those that change, by id, and those that are new
         def change_jars
           @db.transaction do
-            changed, fresh = yield(jars_ds.order(:id).for_update.select_map([:id, :data]))
+            changed, fresh = yield(jars_ds.order(:id).for_update.select_map(NOTED))
             changed.each { |id, jar| jars_ds.where(id: id).update(data: json(jar), updated_at: Sequel::CURRENT_TIMESTAMP) }
             fresh.each { |jar| jars_ds.insert(data: json(jar)) }
           end
