@@ -9,3 +9,5 @@ Que.logger = Logger.new($stderr, level: Logger::WARN)
 # One connection listens for us, the others talk; que has one of its own to listen.
 database = Sequel.connect(ENV.fetch("DATABASE_URL"), max_connections: 8)
 GreenPlinth::Server::AnsweringJob.answerer = GreenPlinth::Server::Answerer.over(database)
+GreenPlinth::Server::AirJob.watch = GreenPlinth::Server::AirWatch.over(database)
+GreenPlinth::Server::AirJob.begin(database)

@@ -165,6 +165,7 @@ export const api = {
   shoppingFile: (builds: number[], ending: "csv" | "pdf") => `/api/shopping.${ending}?builds=${builds.join(",")}`,
   shoppingBought: (builds: number[]) => answer(server.POST("/api/shopping/bought", { params: { query: { builds: builds.join(",") } } })),
   scales: () => answer(server.GET("/api/scales")),
+  climate: () => answer(server.GET("/api/climate")),
   commandScales: (command: ScalesCommand) => answer(server.POST("/api/scales", { body: command })),
   everything: "/api/everything",
   bringIn: (zip: File) =>

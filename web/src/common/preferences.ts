@@ -11,6 +11,7 @@ export const USUAL = {
   currency: "EUR",
   theme: "device",
   sounds: "off",
+  note_air: "off",
 } as const satisfies Preferences;
 
 export type Chosen = typeof USUAL extends infer U ? { [K in keyof U]: NonNullable<Preferences[K & keyof Preferences]> } : never;

@@ -104,3 +104,6 @@ export function amountWords(amount: number | null, unit: string | null): string 
   if (words) return `${short(amount)} ${amount === 1 ? words[0] : words[1]}`;
   return `${short(amount)} ${unit === "cm2" ? "cm²" : unit}`;
 }
+
+export const airWords = (air: { temperature_c: number; humidity_pct: number }): string =>
+  `${short(air.temperature_c)} °C, ${short(air.humidity_pct)} % humidity`;

@@ -6,11 +6,13 @@ import TextField from "@mui/material/TextField";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import Typography from "@mui/material/Typography";
+import { useQuery } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
+import { api } from "../api/client";
 import type { Preferences } from "../api/types";
 import { PageHead } from "../common/PageHead";
 import { USUAL, usePreferences } from "../common/preferences";
-import { amountWords, clockOf, currency, dateWords, dayWords, mm } from "../common/words";
+import { airWords, amountWords, clockOf, currency, dateWords, dayWords, mm } from "../common/words";
 import { DevicesList } from "./DevicesList";
 
 const CHOICES = {
@@ -40,6 +42,10 @@ const CHOICES = {
     ["off", "Off"],
     ["quiet", "Quiet"],
     ["loud", "Loud"],
+  ],
+  note_air: [
+    ["off", "Only when I say so"],
+    ["on", "Each half hour while something dries"],
   ],
 } as const;
 
@@ -119,6 +125,9 @@ export function SettingsPage() {
         <Row name="Sounds" like="when a window closes or something is dry">
           {choice("sounds", "Sounds")}
         </Row>
+        <Row name="Air of the workshop" like={<AirNow />}>
+          {choice("note_air", "The thermometer is noted")}
+        </Row>
         <DevicesList />
       </Stack>
     </Box>
@@ -127,7 +136,16 @@ export function SettingsPage() {
 
 const NAMES = new Intl.DisplayNames("en", { type: "currency" });
 
-function Row({ name, like, children }: { name: string; like: string; children: ReactNode }) {
+/** What the thermometer reads. */
+function AirNow() {
+  const { data } = useQuery({ queryKey: ["climate"], queryFn: api.climate });
+  if (!data) return "reading the thermometer…";
+  return data.reading
+    ? `${data.reading.simulated ? "a simulated thermometer" : "the thermometer"} reads ${airWords(data.reading)}`
+    : "no thermometer answers: bin/devices climate begins the simulated one";
+}
+
+function Row({ name, like, children }: { name: string; like: ReactNode; children: ReactNode }) {
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "1fr", sm: "200px 1fr" }, gap: 1.5, alignItems: "center" }}>
       <Typography sx={{ fontWeight: 600 }}>{name}</Typography>

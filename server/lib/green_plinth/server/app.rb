@@ -46,6 +46,7 @@ module GreenPlinth
       register Resources::Mixing
       register Resources::Provisioning
       register Resources::Preferences
+      register Resources::Climate
       register Resources::Scales
       register Resources::Devices
       register Resources::Live
@@ -77,6 +78,7 @@ module GreenPlinth
           app = Class.new(App) do
             set :store, store
             set :scales, Server::Scales.new(store)
+            set :thermometer, Server::Thermometer.new
             set :desk, desk
             set :contract, contract
             set :streams, streams

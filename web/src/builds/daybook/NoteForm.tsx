@@ -1,6 +1,7 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Refused } from "../../api/client";
 import { FileButton } from "../../common/FileButton";
@@ -18,6 +19,8 @@ export function NoteForm() {
   const [text, setText] = useState("");
   const [warm, setWarm] = useState<number | null>(null);
   const [damp, setDamp] = useState<number | null>(null);
+  const [simulated, setSimulated] = useState(false);
+  const { data: air, refetch: readAgain } = useQuery({ queryKey: ["climate"], queryFn: api.climate });
   const [problem, setProblem] = useState<string | null>(null);
   const words = text.trim();
   async function photograph(file: File) {
@@ -72,12 +75,28 @@ export function NoteForm() {
         width={130}
         min={0}
       />
+      {air?.reading && (
+        <Button
+          variant="outlined"
+          onClick={() =>
+            void readAgain().then(({ data }) => {
+              setWarm(data?.reading?.temperature_c ?? null);
+              setDamp(data?.reading?.humidity_pct ?? null);
+              setSimulated(data?.reading?.simulated ?? false);
+            })
+          }
+        >
+          {air.reading.simulated ? "Read the simulated thermometer" : "Read the thermometer"}
+        </Button>
+      )}
       <Button
         variant="outlined"
         disabled={warm === null && damp === null}
         onClick={() => {
-          if (warm !== null) void tell("measured", { data: { what: "temperature", value: warm } });
-          if (damp !== null) void tell("measured", { data: { what: "humidity", value: damp } });
+          const by = simulated ? { simulated } : {};
+          if (warm !== null) void tell("measured", { data: { what: "temperature", value: warm, ...by } });
+          if (damp !== null) void tell("measured", { data: { what: "humidity", value: damp, ...by } });
+          setSimulated(false);
           setWarm(null);
           setDamp(null);
         }}
