@@ -37,6 +37,29 @@ RSpec.describe "The bench by hand", type: :feature do
 
   before { ServerSpec.at("19:00:00") }
 
+  it "asks how much was used, takes it out of the stores at a tap, and gives it back" do
+    ServerSpec.store.add_jars([{ "material" => "earth_paste", "pack" => 200, "unit" => "ml", "full" => 1 }])
+    # Long after the jar was put there by the database's own clock.
+    ServerSpec.at("2040-03-01T20:00:00")
+    id = bench(file.merge("calendar" => { "start" => "2040-03-01T09:00" }))
+    done(id, "plinth/prepare", "shelf/stack")
+    page.refresh
+    find("[data-begin='paste'] button", match: :first).click
+    click_button "Done: hands off"
+    group = find("[role=group][aria-label^='Earth texture paste, for']", match: :first)
+    reckoned = group.find(".MuiButton-contained").text
+    group.click_button(reckoned)
+    eventually { kinds(id).last == "used" }
+    expect(page).to have_no_css("[role=group][aria-label^='Earth texture paste, for']")
+    visit("/stores")
+    expect(page).to have_text(/18\d(\.\d)? ml/)
+    visit("/builds/#{id}/bench")
+    click_button "Take back: used", match: :first
+    eventually { kinds(id).last == "took_back" }
+    expect(page).to have_css("[role=group][aria-label^='Earth texture paste, for']")
+    expect(barriers).to be_empty
+  end
+
   it "goes along for an evening: begin, pause, go on, hands off, found dry" do
     id = bench
     expect(page).to have_css("[aria-label=Clock]", text: "19:00")

@@ -16,7 +16,7 @@ RSpec.describe "Photographs over HTTP" do
     answer
   end
 
-  def read(number, path = "picture")
+  def image_of(number, path = "picture")
     get("/api/builds/#{build["id"]}/#{path}/#{number}")
     Vips::Image.new_from_buffer(last_response.body, "")
   end
@@ -38,9 +38,9 @@ RSpec.describe "Photographs over HTTP" do
   it "are kept upright, with neither place nor device in them" do
     bytes = held_upright(shot).jpegsave_buffer
     expect(Vips::Image.new_from_buffer(bytes, "").get_fields).to include("exif-ifd0-Make", "orientation")
-    kept = send_picture(bytes)
-    expect(kept).to include("width" => 40, "height" => 60)
-    image = read(kept["number"])
+    sent = send_picture(bytes)
+    expect(sent).to include("width" => 40, "height" => 60)
+    image = image_of(sent["number"])
     expect(image.get_fields.grep(/exif|orientation|icc|xmp|iptc/)).to be_empty
     expect(last_response.body).not_to include("Camera")
     # Turned by a quarter to the right, what was above lies to the right.
@@ -49,17 +49,49 @@ RSpec.describe "Photographs over HTTP" do
   end
 
   it "are shrunk to 2,000 px, with a small one beside them" do
-    kept = send_picture(Vips::Image.black(3000, 1500, bands: 3).copy(interpretation: :srgb).pngsave_buffer, "image/png")
-    expect(kept.values_at("width", "height")).to eq([2000, 1000])
-    expect(read(kept["number"], "small-picture").width).to eq(320)
+    sent = send_picture(Vips::Image.black(3000, 1500, bands: 3).copy(interpretation: :srgb).pngsave_buffer, "image/png")
+    expect(sent.values_at("width", "height")).to eq([2000, 1000])
+    expect(image_of(sent["number"], "small-picture").width).to eq(320)
     expect(last_response.headers).to include("content-type" => "image/jpeg")
     get("/api/builds/#{build["id"]}/pictures")
-    expect(answer.map { |one| one["number"] }).to eq([kept["number"]])
+    expect(answer["pictures"].map { |one| one["number"] }).to eq([sent["number"]])
+  end
+
+  it "lie under the plan as two points say, moved by another event, and are taken away" do
+    number = send_picture(shot(600, 400).jpegsave_buffer)["number"]
+    under = -> { get("/api/builds/#{build["id"]}/pictures").then { answer }["underlays"] }
+    path = "/api/builds/#{build["id"]}/underlay"
+    asked = { picture: number, from_px: [100, 50], to_px: [400, 450 - 50], distance_mm: 92 }
+    # 300 across and 350 down: 460.98 px are 92 mm.
+    laid = post_json(path, asked)
+    expect(laid).to include("mm_per_px" => be_within(1e-5).of(92 / Math.hypot(300, 350)), "at_mm" => [0, 0])
+    record(build, event("pictured", data: { picture: number, underlay: laid }))
+    expect(under.call.map { |one| one["at_mm"] }).to eq([[0, 0]])
+    record(build, event("pictured", at: "2027-03-01T20:00:00Z", data: { picture: number, underlay: laid.merge("at_mm" => [5, -2]) }))
+    expect(under.call.map { |one| one["at_mm"] }).to eq([[5, -2]])
+    record(build, event("pictured", at: "2027-03-01T21:00:00Z", data: { picture: number, underlay: laid.merge("shown" => false) }))
+    expect(under.call).to eq([])
+    [[asked.merge(to_px: [101, 50]), "/to_px"], [asked.merge(to_px: [601, 50]), "/to_px"], [asked.merge(picture: 99), "/picture"],
+      [asked.merge(distance_mm: 0), "/distance_mm"]].each do |wrong, pointer|
+      expect(post_json(path, wrong)["problems"].map { |one| one["pointer"] }).to eq([pointer])
+    end
+  end
+
+  it "stay pinned to a part by its name, however the file changes" do
+    number = send_picture(shot.jpegsave_buffer)["number"]
+    made = create(plain_file(title: "Fen", subjects: [figure(round(8), id: "heron"), figure(round(8), id: "crane", at_mm: [20, 0])]))
+    record(made, event("pictured", data: { picture: number, fact: "stands on one leg", part: "/subjects/1" }))
+    pinned = -> { get("/api/builds/#{made["id"]}/pictures").then { answer }["references"].map { |one| one.values_at("fact", "part") } }
+    expect(pinned.call).to eq([["stands on one leg", "/subjects/1"]])
+    change(read(made), { op: "remove", path: "/subjects/0" })
+    expect(pinned.call).to eq([["stands on one leg", "/subjects/0"]])
+    change(read(made), { op: "remove", path: "/subjects/0" })
+    expect(pinned.call).to eq([["stands on one leg", nil]])
   end
 
   it "are taken as WebP, and what shines through stands on white" do
     clear = Vips::Image.black(20, 20, bands: 4).copy(interpretation: :srgb).webpsave_buffer
-    expect(read(send_picture(clear, "image/webp")["number"]).getpoint(10, 10)).to all(be > 245)
+    expect(image_of(send_picture(clear, "image/webp")["number"]).getpoint(10, 10)).to all(be > 245)
   end
 
   { "an SVG" => "<svg xmlns='http://www.w3.org/2000/svg'><script>alert(1)</script></svg>", "HTML" => "<!doctype html><script>1</script>",
@@ -71,7 +103,7 @@ RSpec.describe "Photographs over HTTP" do
 
   it "is not one that is broken off" do
     expect(send_picture(shot(600, 400).jpegsave_buffer[0, 900])["problems"].first["message"]).to match(/broken/)
-    expect(get("/api/builds/#{build["id"]}/pictures").then { answer }).to be_empty
+    expect(get("/api/builds/#{build["id"]}/pictures").then { answer }["pictures"]).to be_empty
   end
 
   it "is not one that claims to be huge: only its head is read" do
@@ -87,9 +119,9 @@ RSpec.describe "Photographs over HTTP" do
   end
 
   it "is of its own build only" do
-    kept = send_picture(shot.jpegsave_buffer)["number"]
+    sent = send_picture(shot.jpegsave_buffer)["number"]
     other = create(plain_file)
-    get("/api/builds/#{other["id"]}/picture/#{kept}")
+    get("/api/builds/#{other["id"]}/picture/#{sent}")
     expect(last_response.status).to eq(404)
   end
 end

@@ -85,6 +85,17 @@ describe("the outbox", () => {
     expect(Date.parse(sent[1])).toBe(Date.now());
   });
 
+  it("tells what came after another as later, though the clock is set right in between", async () => {
+    vi.spyOn(api, "tell").mockRejectedValue(new Unreachable());
+    vi.setSystemTime(new Date("2027-03-01T18:00:00Z"));
+    const first = await tell(1, "started");
+    useClock.setState({ behind: -700 });
+    const second = await tell(1, "paused");
+    expect(Date.parse(second.at)).toBe(Date.parse(first.at) + 1);
+    useClock.setState({ behind: -3_600_000 });
+    expect(Date.parse((await tell(1, "resumed")).at)).toBe(Date.parse("2027-03-01T17:00:00Z"));
+  });
+
   it("sends what waited since the page was open last", async () => {
     const server = vi.spyOn(api, "tell").mockResolvedValue(taken);
     kept.set(50, { order: 50, build: 9, event: { id: "a", kind: "paused" } });

@@ -17,6 +17,7 @@ import type {
   Rescue,
   SchoolCost,
   SightView,
+  UnderlayAsked,
 } from "./types";
 
 export { type Heavy, Refused, Unreachable } from "./transport";
@@ -120,6 +121,8 @@ export const api = {
   learnt: () => answer(server.GET("/api/learnt")),
   switchLearnt: (key: string, off: boolean) => answer(server.PUT("/api/learnt/{key}", { params: { path: { key } }, body: { off } })),
   forgetLearnt: (key: string) => answer(server.DELETE("/api/learnt/{key}", { params: { path: { key } } })),
+  pictures: (id: number) => answer(server.GET("/api/builds/{id}/pictures", { params: of(id) })),
+  layUnderneath: (id: number, body: UnderlayAsked) => answer(server.POST("/api/builds/{id}/underlay", { params: of(id), body })),
   addPicture: (id: number, file: File) =>
     answer(
       server.POST("/api/builds/{id}/pictures", {

@@ -65,12 +65,21 @@ export async function tell(
   more: Partial<Omit<BenchEvent, "id" | "kind">> = {},
 ): Promise<BenchEvent> {
   if (!useClock.getState().known) await askClock();
-  const event = { id: uuid(), kind, at: eventMoment(instantNow()), ...more } as BenchEvent;
+  const event = { id: uuid(), kind, at: eventMoment(nextInstant()), ...more } as BenchEvent;
   const kept = { build, event } as Waiting;
   kept.order = await (await database()).add(STORE, kept as Waiting);
   useOutbox.setState(({ waiting }) => ({ waiting: [...waiting, kept] }));
   void send();
   return event;
+}
+
+/** The clock is set right by up to so much between two taps, and the second has still happened after the first, ms. */
+const SET_RIGHT_MS = 5000;
+let last = Number.NEGATIVE_INFINITY;
+function nextInstant(): number {
+  const now = instantNow();
+  last = now <= last && last - now < SET_RIGHT_MS ? last + 1 : now;
+  return last;
 }
 
 /** By how much this device's clock is wrong, before the first thing is told by it; nothing where the server is away. */

@@ -1,7 +1,7 @@
 import Button, { type ButtonProps } from "@mui/material/Button";
 import { useRef } from "react";
 
-interface Props extends Pick<ButtonProps, "size" | "variant"> {
+interface Props extends Pick<ButtonProps, "size" | "variant" | "disabled"> {
   /** On the button. */
   label: string;
   /** What the file is, for those who do not see the button. */
@@ -11,11 +11,11 @@ interface Props extends Pick<ButtonProps, "size" | "variant"> {
 }
 
 /** A button that asks for a file; the same file may be chosen twice running. */
-export function FileButton({ label, file, accept, onFile, size, variant }: Props) {
+export function FileButton({ label, file, accept, onFile, size, variant, disabled }: Props) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <Button size={size} variant={variant} onClick={() => input.current?.click()}>
+      <Button size={size} variant={variant} disabled={disabled} onClick={() => input.current?.click()}>
         {label}
       </Button>
       <input

@@ -127,7 +127,8 @@ module GreenPlinth
       end
 
       def tell(event)
-        text = [event.data["what"], event.data["why"], event.data["text"], measured(event), used(event)].compact.reject(&:empty?).join(": ")
+        words = [*event.data.values_at("what", "why", "fact", "text"), measured(event), used(event)]
+        text = words.compact.reject(&:empty?).join(": ")
         title = (step_of(event.step) if event.step)&.title || event.of&.dig("title")
         Happening.new(kind: event.kind, at: event.minute, step: event.step, title: title,
           text: text.empty? ? nil : text, picture: event.data["picture"], part: event.data["part"], colour: event.data["colour"])

@@ -8,6 +8,9 @@ import { type Hand, spent } from "../../bench/pending";
 import { useTick } from "../../bench/useTick";
 import { capital, dateWords, span } from "../../common/words";
 import { MixCardView } from "../../mixes/MixCardView";
+import { PinnedPhotographs } from "../photographs/PinnedPhotographs";
+import { usePhotographs } from "../photographs/usePhotographs";
+import { partOf } from "../plan/shapesOf";
 import { useOfBuild } from "../useSession";
 import { BasesRow } from "./BasesRow";
 import { StepDrawing } from "./StepDrawing";
@@ -33,6 +36,8 @@ export function InHand({ hand, step, troubles, copies, onWrong }: Props) {
   const seconds = spent(hand, instantNow());
   const id = useOfBuild((build) => build.id);
   const mixes = useOfBuild((build) => build.evaluation.mixing).filter((one) => one.step === step.id);
+  const parts = step.where.map(partOf);
+  const pinned = usePhotographs()?.references.filter((one) => one.part && parts.includes(one.part)) ?? [];
   const before = troubles.find((one) => one.technique === step.technique)?.times ?? [];
   return (
     <Box
@@ -79,6 +84,7 @@ export function InHand({ hand, step, troubles, copies, onWrong }: Props) {
       </Box>
       {copies > 1 && <BasesRow hand={hand} step={step} copies={copies} />}
       <StepDrawing step={step} now={wallMoment(instantNow())} />
+      {pinned.length > 0 && <PinnedPhotographs references={pinned} />}
       {step.cautions.map((line) => (
         <Box key={line} sx={{ color: tints.trouble, mt: 1 }}>
           <b aria-hidden>⚠ </b>

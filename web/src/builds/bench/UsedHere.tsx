@@ -4,7 +4,7 @@ import { useTheme } from "@mui/material/styles";
 import type { BenchToUse } from "../../api/types";
 import { useOutbox } from "../../bench/outbox";
 import { Swatch } from "../../common/Swatch";
-import { amountWords } from "../../common/words";
+import { amountWords, capital } from "../../common/words";
 import { useTell } from "./useTell";
 
 /** How much was really used: by one tap as it was reckoned, or by another less or more. It is taken out of the stores, and learnt from. */
@@ -35,10 +35,15 @@ export function UsedHere({ steps }: { steps: BenchToUse[] }) {
         <Box key={one.step} data-used={one.step} sx={{ borderBottom: 1, borderColor: tints.line, py: 1 }}>
           <Box sx={{ fontWeight: 600 }}>{one.title}</Box>
           {one.takes.map((take) => (
-            <Box key={`${take.material}${take.colour}`} role="group" aria-label={`${take.name}, for ${one.title}`} sx={{ mt: 0.5 }}>
+            <Box
+              key={`${take.material}${take.colour}`}
+              role="group"
+              aria-label={`${capital(take.name)}, for ${one.title}`}
+              sx={{ mt: 0.5 }}
+            >
               <Box sx={{ display: "flex", gap: 1, alignItems: "center" }}>
                 {take.colour && <Swatch colour={take.colour} />}
-                {take.name}
+                {capital(take.name)}
               </Box>
               <Box sx={{ display: "flex", gap: 1, flexWrap: "wrap", mt: 0.5 }}>
                 {take.choices.map((amount) => (

@@ -3,17 +3,15 @@ import Button from "@mui/material/Button";
 import TextField from "@mui/material/TextField";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, Refused } from "../../api/client";
+import { api } from "../../api/client";
 import { FileButton } from "../../common/FileButton";
 import { NumberField } from "../../common/NumberField";
 import { useTell } from "../bench/useTell";
-import { useOfBuild, useSelection } from "../useSession";
-
-const PICTURES = "image/jpeg,image/png,image/webp";
+import { PICTURES, useAddPhotograph } from "../photographs/usePhotographs";
+import { useSelection } from "../useSession";
 
 /** Words, a photograph or the air of the room, noted now; with what is selected, pinned to it. */
 export function NoteForm() {
-  const id = useOfBuild((build) => build.id);
   const { pointer } = useSelection();
   const tell = useTell();
   const [text, setText] = useState("");
@@ -21,24 +19,10 @@ export function NoteForm() {
   const [damp, setDamp] = useState<number | null>(null);
   const [simulated, setSimulated] = useState(false);
   const { data: air, refetch: readAgain } = useQuery({ queryKey: ["climate"], queryFn: api.climate });
-  const [problem, setProblem] = useState<string | null>(null);
+  const { add, problem } = useAddPhotograph();
   const words = text.trim();
-  async function photograph(file: File) {
-    try {
-      const picture = await api.addPicture(id, file);
-      await tell("pictured", {
-        data: { picture: picture.number, ...(words ? { text: words } : {}), ...(pointer ? { part: pointer } : {}) },
-      });
-      setText("");
-      setProblem(null);
-    } catch (error) {
-      setProblem(
-        error instanceof Refused
-          ? (error.problem.problems?.map((one) => one.message).join("; ") ?? error.problem.detail)
-          : "The server cannot be reached: a photograph needs it. Choose it again in a moment.",
-      );
-    }
-  }
+  const photograph = (file: File) =>
+    add(file, { ...(words ? { text: words } : {}), ...(pointer ? { part: pointer } : {}) }).then((number) => number && setText(""));
   return (
     <Box
       component="section"

@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import { useCatalogue } from "../../common/catalogue";
 import { capital } from "../../common/words";
+import { PartPhotographs } from "../photographs/PartPhotographs";
 import { nameOf, placedPart, takeOutPatch, valueAt } from "../plan/parts";
 import { useBuildSession, useFile } from "../useSession";
 import { FieldRows } from "./FieldRows";
@@ -48,6 +49,7 @@ export function Inspector({ pointer }: { pointer: string }) {
       <Stack sx={{ gap: 1.25, mt: 1.25 }}>
         <FieldRows fields={fieldsOf(catalogue, listOf(path), part)} part={part} pointer={path} />
         <PartFigures part={part} pointer={path} />
+        {path !== "/plinth" && <PartPhotographs key={path} pointer={path} />}
       </Stack>
     </Box>
   );

@@ -1,5 +1,6 @@
 import { useTheme } from "@mui/material/styles";
-import type { Drainage, Drawing, Mark, Outline, PatchOperation, Point, Relief } from "../../api/types";
+import type { Drainage, Drawing, Mark, Outline, PatchOperation, Photographs, Point, Relief } from "../../api/types";
+import { UnderlayLayer } from "../photographs/UnderlayLayer";
 import { useBuild, useBuildSession, useFile } from "../useSession";
 import { ContourLines } from "./ContourLines";
 import { DrainageLayer } from "./DrainageLayer";
@@ -31,11 +32,12 @@ interface Props {
   relief: Relief | undefined;
   reliefView: ReliefView;
   run: Drainage | null;
+  photographs: Photographs | null;
 }
 
 /** The sheet that is drawn on: mat, base, what is not yet so, grips, relief, marks, rulers; what comes later lies above. */
 export function PlanSheet(props: Props) {
-  const { drawing, finished, view, size, pointer, placed, lit, withCut, marks, trial, relief, reliefView, run } = props;
+  const { drawing, finished, view, size, pointer, placed, lit, withCut, marks, trial, relief, reliefView, run, photographs } = props;
   const session = useBuildSession();
   const build = useBuild();
   const file = useFile();
@@ -46,7 +48,11 @@ export function PlanSheet(props: Props) {
     <svg width={size.width} height={size.height} role="img" aria-label={`Plan of ${file.title}`} style={{ display: "block" }}>
       <Mat view={view.view} size={size} toScreen={toScreen} />
       <g transform={matrixOf(view.view, size)}>
-        <PlanShapes drawing={drawing} hidden={preview?.pointer} />
+        {photographs && <UnderlayLayer photographs={photographs} />}
+        {/* What lies beneath is seen through the base. */}
+        <g opacity={photographs?.underlays.length ? 0.5 : undefined}>
+          <PlanShapes drawing={drawing} hidden={preview?.pointer} />
+        </g>
         <PlanPreview file={file} preview={preview} trial={trial} sketched={sketch && sketched(sketch)} hair={1 / scale} />
       </g>
       {sketch && <Corners points={sketch.points.map(toScreen)} />}

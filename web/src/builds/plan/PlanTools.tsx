@@ -17,6 +17,7 @@ interface Props {
   onRelief: (view: ReliefView) => void;
   asking: boolean;
   onAsk: () => void;
+  onUnderlay: () => void;
 }
 
 const HINTS: Record<DrawShape, string> = {
@@ -27,7 +28,7 @@ const HINTS: Record<DrawShape, string> = {
 };
 
 /** What to do on the plan: draw a part, look nearer, see all. */
-export function PlanTools({ sketch, onDraw, onStop, onZoom, onFit, relief, onRelief, asking, onAsk }: Props) {
+export function PlanTools({ sketch, onDraw, onStop, onZoom, onFit, relief, onRelief, asking, onAsk, onUnderlay }: Props) {
   const shape = sketch?.shape ?? "polygon";
   const all = drawables(useCatalogue());
   return (
@@ -79,6 +80,9 @@ export function PlanTools({ sketch, onDraw, onStop, onZoom, onFit, relief, onRel
             </Select>
             <Button size="small" variant={asking ? "contained" : "text"} onClick={onAsk} aria-pressed={asking}>
               Where would it run?
+            </Button>
+            <Button size="small" onClick={onUnderlay}>
+              Photograph beneath
             </Button>
           </>
         )}

@@ -2,6 +2,8 @@ import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import { useMemo, useState } from "react";
 import type { CutLine, Drawing, Mark, PatchOperation, Point } from "../../api/types";
+import { UnderlayDialog } from "../photographs/UnderlayDialog";
+import { usePhotographs } from "../photographs/usePhotographs";
 import { useFile, useOfBuild, useSelection } from "../useSession";
 import { bounds } from "./outline";
 import { PlanNote } from "./PlanNote";
@@ -41,6 +43,8 @@ export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null
   const relief = useRelief(reliefView, null);
   const [pointed, setPointed] = useState<Point | null>(null);
   const drainage = useDrainage();
+  const photographs = usePhotographs();
+  const [underlaying, setUnderlaying] = useState(false);
 
   const placed = selected && selected !== "/plinth" ? placedPart(selected) : null;
   const pointer = usePlanPointer({
@@ -86,6 +90,7 @@ export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null
         relief={relief}
         reliefView={reliefView}
         run={drainage.run}
+        photographs={photographs}
       />
       <PlanNote
         relief={reliefView === "off" ? undefined : relief}
@@ -106,7 +111,9 @@ export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null
           onRelief={setReliefView}
           asking={drainage.asking}
           onAsk={drainage.toggle}
+          onUnderlay={() => setUnderlaying(true)}
         />
+        {underlaying && <UnderlayDialog photographs={photographs} onClose={() => setUnderlaying(false)} />}
       </Box>
     </Box>
   );

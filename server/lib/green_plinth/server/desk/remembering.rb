@@ -24,7 +24,20 @@ module GreenPlinth
         end
 
         def picture(build_id, number, small: false) = @store.picture(build_id, number, small: small)
-        def pictures(build) = @store.pictures(build.id).map { |row| row.transform_keys(&:to_s) }
+
+        # @return [Hash] all photographs with their sizes, px, and what they are for
+        def pictures(build)
+          used = Daybook::Photographs.new(log(build.id), evaluate(build.file, build.id).design)
+          { "pictures" => @store.pictures(build.id).map { |row| row.transform_keys(&:to_s) } }.merge(used.to_h)
+        end
+
+        # @param asked [Hash] picture, from_px, to_px, distance_mm
+        # @return [Hash] see Daybook::Photographs.laid; raises InvalidFile
+        def laid_underneath(build, asked)
+          picture = @store.pictures(build.id).find { |row| row[:number] == asked["picture"] } or
+            raise InvalidFile, [Problem.new("/picture", "there is no photograph #{asked["picture"]} of this build")]
+          Daybook::Photographs.laid(*asked.values_at("from_px", "to_px", "distance_mm"), picture.values_at(:width, :height))
+        end
 
         # @return [Hash{Integer => String}] JPEG by number, of those that a story tells
         def all_pictures(build) = story(build).pictures.to_h { |number| [number, @store.picture(build.id, number)] }.compact

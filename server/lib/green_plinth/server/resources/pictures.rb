@@ -20,6 +20,9 @@ module GreenPlinth
             json_body(made)
           end
 
+          # Nothing is laid yet: the page tells it as an event.
+          app.post("/api/builds/:id/underlay") { json_body(desk.laid_underneath(build, body_as("UnderlayAsked"))) }
+
           { "picture" => false, "small-picture" => true }.each do |path, small|
             app.get("/api/builds/:id/#{path}/:picture") do
               picture = Integer(params["picture"], 10, exception: false)
