@@ -11,10 +11,13 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { type ComponentType, lazy, StrictMode, Suspense, useEffect, useMemo } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
+import { onLeaving } from "./api/transport";
 import type { Preferences } from "./api/types";
+import { forgetSeen } from "./bench/lastSeen";
 import { usePreferences } from "./common/preferences";
 import { useThemeMode } from "./common/useThemeMode";
 import { ShelfPage } from "./shelf/ShelfPage";
+import { keepShell } from "./shell";
 import { plinthTheme } from "./theme";
 
 // The page's policy lets in only styles that carry this page's own nonce.
@@ -83,6 +86,9 @@ function App() {
     </ThemeProvider>
   );
 }
+
+void keepShell();
+onLeaving(forgetSeen);
 
 createRoot(document.getElementById("root") as HTMLElement).render(
   <StrictMode>

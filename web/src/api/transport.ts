@@ -47,7 +47,7 @@ const withToken: Middleware = {
   },
   async onResponse({ request, response }) {
     // The session is over: the page that asks for the password comes, and what was not saved waits meanwhile.
-    if (response.status === 401) location.assign("/login");
+    if (response.status === 401) await leave();
     const second = again.get(request);
     if (response.status !== 403 || !second) return;
     // The session is another one now, after a restart with a new database: its token is asked for once.
@@ -57,6 +57,14 @@ const withToken: Middleware = {
   },
   onError: () => new Unreachable(),
 };
+/** Nothing of what was seen stays on a device that is let in no longer. */
+async function leave() {
+  await Promise.all(leaving.map((forget) => forget()));
+  location.assign("/login");
+}
+const leaving: (() => Promise<void>)[] = [];
+export const onLeaving = (forget: () => Promise<void>): void => void leaving.push(forget);
+
 const again = new WeakMap<Request, Request>();
 server.use(withToken);
 

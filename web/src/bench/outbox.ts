@@ -58,6 +58,12 @@ export async function resume(): Promise<void> {
   void send();
 }
 
+/** The server is there again: what waits is sent at once. */
+export function heardOf(): void {
+  if (useOutbox.getState().waiting.length) void send();
+  else useOutbox.setState({ away: false });
+}
+
 /** Something that happened, now or at another instant: kept on this device first, then sent. */
 export async function tell(
   build: number,

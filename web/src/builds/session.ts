@@ -1,6 +1,7 @@
 import { createStore } from "zustand/vanilla";
 import { api, Refused, Unreachable } from "../api/client";
 import type { Build, CutLine, PatchOperation, Problem } from "../api/types";
+import { lastSeen } from "../bench/lastSeen";
 import { uuid } from "../common/uuid";
 import { type Edit, fresh, held, type Session, type SessionAction, sessionAfter } from "./sessionState";
 import { keepEdits, keptEdits } from "./waitingEdits";
@@ -99,12 +100,24 @@ export class BuildSession {
 
   private async load() {
     await this.alone(async () => {
-      const build = await api.build(this.id, this.state.cuts);
-      if (build.version >= (this.state.build?.version ?? 0)) this.after({ type: "loaded", build });
+      try {
+        const build = await api.build(this.id, this.state.cuts);
+        if (build.version >= (this.state.build?.version ?? 0)) this.after({ type: "loaded", build });
+      } catch (error) {
+        await this.openAsSeen(error);
+        throw error;
+      }
     });
     const { queue, saving, conflict } = this.state;
     if (queue.length && saving !== "waiting" && !conflict) void this.flush();
     else void this.step();
+  }
+
+  /** A build that is opened while the server is away is shown as it was seen last. */
+  private async openAsSeen(error: unknown) {
+    if (!(error instanceof Unreachable) || held(this.state)) return;
+    const build = await lastSeen<Build>(`build:${this.id}`);
+    if (build && !held(this.state)) this.after({ type: "loaded", build });
   }
 
   /** Sends what waits, one edit after the other, each on the version the one before it made. */

@@ -1,13 +1,18 @@
 import { useSuspenseQuery } from "@tanstack/react-query";
 import { api } from "../api/client";
 import type { Catalogue, Kind, Material } from "../api/types";
+import { isOld, seenOr } from "../bench/lastSeen";
+
+const AGAIN_MS = 5000;
 
 /** What there is to pick from, and every kind with its words. The pages are drawn once it has come; until then it is asked for again and again. */
 export function useCatalogue(): Catalogue {
   return useSuspenseQuery({
     queryKey: ["catalogue"],
-    queryFn: api.catalogue,
+    queryFn: () => seenOr("catalogue", api.catalogue),
     staleTime: Number.POSITIVE_INFINITY,
+    // As it was seen last, it is asked for until it is told anew.
+    refetchInterval: ({ state }) => (isOld(state.data) ? AGAIN_MS : false),
     retry: true,
     retryDelay: 1500,
   }).data;

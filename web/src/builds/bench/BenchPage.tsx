@@ -1,13 +1,14 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Typography from "@mui/material/Typography";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Step } from "../../api/types";
+import { keepSeen } from "../../bench/lastSeen";
 import { useOutbox } from "../../bench/outbox";
 import { allowSound } from "../../bench/sounds";
 import { useWakeLock } from "../../bench/useWakeLock";
 import { useCatalogue } from "../../common/catalogue";
-import { useOfBuild } from "../useSession";
+import { useBuild, useOfBuild } from "../useSession";
 import { BenchHead } from "./BenchHead";
 import { EndOfSitting } from "./EndOfSitting";
 import { InHand } from "./InHand";
@@ -26,6 +27,9 @@ export type Over = { kind: "end" } | { kind: "rip"; part: string | null } | null
 export function BenchPage() {
   const steps = useOfBuild((build) => build.evaluation.steps);
   const byId = useMemo(() => new Map(steps.map((step) => [step.id, step])), [steps]);
+  // Kept on this device: the bench opens without the server, too.
+  const build = useBuild();
+  useEffect(() => void keepSeen(`build:${build.id}`, build), [build]);
   // The drawings need it: it is there before the network is gone.
   useCatalogue();
   const { stage, left, failed, waiting } = useStage();

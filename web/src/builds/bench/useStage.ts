@@ -3,7 +3,8 @@ import { useEffect, useMemo } from "react";
 import { api } from "../../api/client";
 import type { BenchStage } from "../../api/types";
 import { instantNow, useClock, wallMoment } from "../../bench/clock";
-import { onSent, resume, useOutbox } from "../../bench/outbox";
+import { isOld, seenOr } from "../../bench/lastSeen";
+import { heardOf, onSent, resume, useOutbox } from "../../bench/outbox";
 import { asLeft } from "../../bench/pending";
 import { onVersion } from "../../common/live";
 import { useBuildSession, useFile, useOfBuild } from "../useSession";
@@ -19,6 +20,14 @@ async function told(id: number, again = true): Promise<BenchStage> {
   const stage = await api.bench(id, wallMoment(instantNow()));
   const by = useClock.getState().heard(stage.instant, asked, Date.now());
   return again && by > WRONG_MS ? told(id, false) : stage;
+}
+
+/** As the server has it; where it is away, as it was seen last, and the page says so. */
+async function stageOf(id: number): Promise<BenchStage> {
+  const stage = await seenOr(`bench:${id}`, () => told(id));
+  if (isOld(stage)) useOutbox.setState({ away: true });
+  else if (useOutbox.getState().away) heardOf();
+  return stage;
 }
 
 /** How the build stands at the bench: as the server has it, and over it what this device has told and it has not taken yet. */
@@ -44,7 +53,7 @@ export function useStage() {
   }, [client, id, session]);
   const asked = useQuery({
     queryKey: ["bench", id],
-    queryFn: () => told(id),
+    queryFn: () => stageOf(id),
     refetchInterval: AGAIN_MS,
     refetchIntervalInBackground: false,
     networkMode: "always",

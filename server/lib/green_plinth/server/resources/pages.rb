@@ -9,7 +9,7 @@ module GreenPlinth
                   ".woff" => "font/woff", ".png" => "image/png" }.freeze
         POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-%<nonce>s'; " \
                  "img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; " \
-                 "form-action 'none'; base-uri 'none'; frame-ancestors 'none'"
+                 "worker-src 'self'; form-action 'none'; base-uri 'none'; frame-ancestors 'none'"
 
         def self.registered(app)
           app.get("/assets/:name") do
@@ -19,6 +19,15 @@ module GreenPlinth
             headers "Cache-Control" => "public, max-age=31536000, immutable"
             content_type TYPES.fetch(File.extname(path), "application/octet-stream")
             send_file path, disposition: nil, type: response["Content-Type"]
+          end
+
+          # It asks for nothing but what this server has, and is looked at anew each time.
+          app.get("/service-worker.js") do
+            path = File.join(PAGES, "service-worker.js")
+            raise Sinatra::NotFound unless File.file?(path)
+
+            headers "Cache-Control" => "no-cache", "Content-Security-Policy" => "default-src 'none'; connect-src 'self'; script-src 'self'"
+            send_file path, disposition: nil, type: TYPES[".js"]
           end
 
           app.get("*") do
