@@ -34,6 +34,17 @@ RSpec.describe "Devices of the local network" do
 
   def give(code, **more) = post("/pair", { code: code, **more }, tablet)
 
+  it "gives out what a device may trust, to whoever asks, and nothing else" do
+    file = Tempfile.create("root").tap { |one| one.write("public") && one.flush }
+    stub_const("ENV", ENV.to_h.merge("GREEN_PLINTH_ROOT_CERTIFICATE" => file.path))
+    get("/certificate", {}, tablet)
+    expect([last_response.status, last_response.body]).to eq([200, "public"])
+    expect(last_response.headers["content-type"]).to eq("application/x-x509-ca-cert")
+    stub_const("ENV", ENV.to_h.merge("GREEN_PLINTH_ROOT_CERTIFICATE" => ""))
+    get("/certificate", {}, tablet)
+    expect(last_response.status).to eq(404)
+  end
+
   it "lets the machine itself in, and sends another device to the page that asks for the code" do
     get("/api/builds", {}, machine)
     expect(last_response.status).to eq(200)

@@ -73,7 +73,8 @@ export function DevicesList() {
                   <b>{data.addresses.join(" or ")}</b> and type the digits.
                 </Typography>
                 <Typography color="text.secondary">
-                  It asks once whether the connection is trusted: the certificate was made by this machine for itself.
+                  It asks once whether the connection is trusted: the certificate was made by this machine for itself. Trust{" "}
+                  <a href="/certificate">its root</a> on the device, and it asks no more and opens the bench without the network, too.
                 </Typography>
               </Box>
             </>

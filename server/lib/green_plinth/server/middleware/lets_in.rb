@@ -31,6 +31,7 @@ module GreenPlinth
 
         def call(env)
           request = Rack::Request.new(env)
+          return certificate if request.path == "/certificate"
           return @app.call(env) if here?(env)
           return pair(request) if %w[/pair /login].include?(request.path)
 
@@ -48,6 +49,16 @@ module GreenPlinth
         private
 
         def here?(env) = LetsIn.here?(env)
+
+        # What a device may be told to trust, so that it keeps the pages for when this machine is away: no secret.
+        def certificate
+          path = ENV.fetch("GREEN_PLINTH_ROOT_CERTIFICATE", "")
+          return Refusal.not_found("certificate of this machine").response unless File.file?(path)
+
+          headers = Headers.on_refusals("application/x-x509-ca-cert")
+            .merge("content-disposition" => "attachment; filename=\"green-plinth.crt\"")
+          [200, headers, [File.read(path)]]
+        end
 
         def pair(request)
           return page(request.params["code"].to_s, nil) unless request.post?
