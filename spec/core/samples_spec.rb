@@ -37,12 +37,16 @@ RSpec.describe "The samples" do
         end
       end
 
+      # A window that closed before anything was done within it binds nothing any more.
+      def missed?(after) = times[after["step"]]["done"] && minutes(times[after["step"]]["finish"]) + after["at_most_min"] < minutes(as_of)
+      def as_of = file.dig("progress", "as_of")
+
       it "keeps every wait it tells" do
         steps.each_value do |step|
           step["after"].each do |after|
             gap = minutes(times[step["id"]]["start"]) - minutes(times[after["step"]]["finish"])
             expect(gap).to be >= after["at_least_min"], "#{step["id"]} after #{after["step"]}"
-            expect(gap).to be <= after["at_most_min"] if after["at_most_min"]
+            expect(gap).to be <= after["at_most_min"] if after["at_most_min"] && !(as_of && missed?(after))
           end
         end
       end

@@ -15,6 +15,19 @@ RSpec.describe GreenPlinth::Questions::SoFar do
     expect(sizes.last).to eq(parts(made.design.to_h))
   end
 
+  it "shows bare forms where nothing is laid yet, and names the rest by where it is in the whole" do
+    at = ->(moment) { standing.file(moment)["zones"].map { |zone| zone["id"] } }
+    whole = made.design.to_h["zones"].map { |zone| zone["id"] }
+    firsts = whole.each_index.to_h do |index|
+      [whole[index], made.timeline.spans.select { |where, _| where.start_with?("/zones/#{index}/courses") }.map { |_, span| span.begun }.min]
+    end
+    moment = firsts.values.min
+    expect(at[moment - 1]).to eq([])
+    there = whole.select { |id| firsts[id] <= moment }
+    expect(at[moment]).to eq(there)
+    expect(standing.pointers(moment)["/zones/0"]).to eq("/zones/#{whole.index(there.first)}")
+  end
+
   it "leaves out exactly what is not begun" do
     moment = minutes("2027-03-09T00:00")
     begun = made.timeline.spans.select { |where, span| where.start_with?("/subjects/") && span.begun <= moment }

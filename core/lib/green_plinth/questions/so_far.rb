@@ -17,25 +17,35 @@ module GreenPlinth
       # @return [Hash] a plinth file
       def file(moment)
         lists = LISTS.filter_map { |name| [name, kept(@file[name], "/#{name}", moment)] if @file[name] }.to_h
-        zones = @file["zones"]&.each_with_index&.map do |zone, index|
+        zones = begun(moment).map do |index|
+          zone = @file["zones"][index]
           zone.merge("courses" => kept(zone["courses"] || [], "/zones/#{index}/courses", moment))
         end
         # Groups, wishes and marks name parts that may not be there yet.
-        @file.except("order", "progress", "groups").merge(lists, { "zones" => zones }.compact)
+        @file.except("order", "progress", "groups").merge(lists, @file["zones"] ? { "zones" => zones } : {})
       end
 
       # @param moment [Integer] minutes
       # @return [Hash{String => String}] pointers of the whole design, by those of the file so far
       def pointers(moment)
         named = LISTS.flat_map { |name| renamed(@file[name] || [], "/#{name}", "/#{name}", moment) }
-        zones = (@file["zones"] || []).each_with_index.flat_map do |zone, index|
+        zones = begun(moment).each_with_index.flat_map do |index, now|
           at = "/zones/#{index}"
-          [[at, at], *renamed(zone["courses"] || [], "#{at}/courses", "#{at}/courses", moment)]
+          [["/zones/#{now}", at], *renamed(@file["zones"][index]["courses"] || [], "#{at}/courses", "/zones/#{now}/courses", moment)]
         end
         (named + features_courses(moment) + zones).to_h
       end
 
       private
+
+      # Where nothing is laid yet the bare forms are seen, not the ground that is to come.
+      # @return [Array<Integer>] indices of zones
+      def begun(moment)
+        (@file["zones"] || []).each_index.select do |index|
+          courses = @file["zones"][index]["courses"] || []
+          courses.empty? || there(courses, "/zones/#{index}/courses", moment).any?
+        end
+      end
 
       def there(list, pointer, moment)
         list.each_index.select { |index| (@spans["#{pointer}/#{index}"]&.begun || moment) <= moment }

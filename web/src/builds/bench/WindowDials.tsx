@@ -5,7 +5,7 @@ import type { BenchWindow } from "../../api/types";
 import { wallMoment } from "../../bench/clock";
 import { signal } from "../../bench/sounds";
 import { useTick } from "../../bench/useTick";
-import { clockWords, minutesOf, span } from "../../common/words";
+import { capital, clockWords, minutesOf, span } from "../../common/words";
 
 /** Of the ring. */
 const SIZE = 92;
@@ -82,7 +82,7 @@ function words(window: BenchWindow, state: BenchWindow["state"], left: number): 
     return state === "waits"
       ? `${window.why ?? "Workable"} from ${clockWords(window.opens)} to ${until}: ${window.title}`
       : `${window.why ?? "Workable"} within ${span(left)}: ${window.title}`;
-  if (state === "missed") return `Missed at ${until}: ${window.title}. ${window.why ?? ""}`;
+  if (state === "missed") return `Missed at ${until}: ${window.title}. ${capital(window.why ?? "")}`;
   return state === "waits" ? `${window.title}: from ${clockWords(window.opens)} to ${until}` : `${window.title}: before ${until}`;
 }
 
