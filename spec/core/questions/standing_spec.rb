@@ -19,7 +19,8 @@ RSpec.describe GreenPlinth::Questions::SoFar do
     at = ->(moment) { standing.file(moment)["zones"].map { |zone| zone["id"] } }
     whole = made.design.to_h["zones"].map { |zone| zone["id"] }
     firsts = whole.each_index.to_h do |index|
-      [whole[index], made.timeline.spans.select { |where, _| where.start_with?("/zones/#{index}/courses") }.map { |_, span| span.begun }.min]
+      courses = made.timeline.spans.select { |where, _| where.start_with?("/zones/#{index}/courses") }
+      [whole[index], courses.map { |_, span| span.begun }.min]
     end
     moment = firsts.values.min
     expect(at[moment - 1]).to eq([])
