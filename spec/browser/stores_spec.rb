@@ -49,7 +49,7 @@ RSpec.describe "Stores, mixes and scales by hand", type: :feature do
     number("In the open one", 300)
     click_button "Save"
     expect(page).to have_css("[role=alert]", text: "more than a pack holds")
-    expect(store.jars.first.last["open"]).to eq(30)
+    expect(store.jars.first[1]["open"]).to eq(30)
     expect(barriers).to be_empty
     click_button "Take it away"
     expect(page).to have_text("The shelf is empty")

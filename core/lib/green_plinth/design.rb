@@ -76,6 +76,10 @@ module GreenPlinth
     def mixes = @mixes ||= parts("mixes", Mix).to_h { |mix| [mix.id, mix] }
     def wishes = @wishes ||= parts("order", Wish)
     def groups = @groups ||= parts("groups", Group)
+
+    # @return [Float, nil] degrees, counter-clockwise from the plan's right, that the wind of the scene comes from
+    def wind_from_deg = member("wind")&.fetch("from_deg")&.to_f
+
     def limits = @limits ||= Limits.new(file["limits"] || {})
 
     # What has its place on the base.
@@ -91,10 +95,13 @@ module GreenPlinth
     # @return [Array<Course>] of zones and features
     def courses = (zones + features).flat_map(&:courses)
 
+    # @return [Array<WaterCourse>]
+    def water_courses = waters.flat_map(&:courses)
+
     # Each part with an id, courses included; of two with the same, the first keeps it.
     # @return [Array<Part>]
     def identified
-      forms + zones + zones.flat_map(&:courses) + features + features.flat_map(&:courses) + subjects + waters + tasks
+      forms + coursed(zones) + coursed(features) + subjects + coursed(waters) + tasks
     end
 
     # @return [Hash] the JSON Patch operation that appends to a list of the file, which may not be there yet
@@ -111,6 +118,8 @@ module GreenPlinth
     end
 
     private
+
+    def coursed(list) = list + list.flat_map(&:courses)
 
     def own_mixes(catalogue)
       file["mixes"].each_with_index.map { |data, index| Mix.new(data, "/mixes/#{index}", catalogue) }

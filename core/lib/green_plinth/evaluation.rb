@@ -18,7 +18,8 @@ module GreenPlinth
     STANDING = %w[plinth subjects features].freeze
     STOOD = [*WET, "subjects", "features"].freeze
     SEEN = [*STOOD, "eye"].freeze
-    private_constant :BASE, :GROUND, :WET, :STANDING, :STOOD, :SEEN
+    SAILED = [*STOOD, "scale", "wind"].freeze
+    private_constant :BASE, :GROUND, :WET, :STANDING, :STOOD, :SEEN, :SAILED
 
     attr_reader :design
 
@@ -54,7 +55,7 @@ module GreenPlinth
     def relief_map(interval) = part(:relief_map, GROUND, interval) { Screens::ReliefMap.new(self).to_h(interval) }
 
     # @return [Hash] see Screens::Turntable
-    def turntable = part(:turntable, STOOD) { Screens::Turntable.new(self).to_h }
+    def turntable = part(:turntable, SAILED) { Screens::Turntable.new(self).to_h }
 
     # @return [Relief::EdgeSkin]
     def edge_skin = part(:edge_skin, GROUND) { Relief::EdgeSkin.new(design.plinth, terrain) }
@@ -66,7 +67,17 @@ module GreenPlinth
     def templates = part(:templates, [*BASE, "subjects", "title"]) { Templates::Pieces.new(self).all }
 
     # @return [Array<Waters::Pool>]
-    def pools = part(:pools, WET) { Waters::Pouring.pools(design.waters, terrain, design.plinth.lip_mm) }
+    def pools
+      part(:pools, [*WET, "subjects"]) do
+        Waters::Pouring.pools(design.waters, terrain, design.plinth.lip_mm, design.subjects.select(&:set_in_water?))
+      end
+    end
+
+    # @return [Waters::Spots] where on waters courses lie
+    def spots = part(:spots, SAILED) { Waters::Spots.new(design, ground.top) }
+
+    # @return [Array<Seas::Track>] hulls under way
+    def tracks = part(:tracks, SAILED) { Seas::Track.all(design, ground.top) }
 
     # @param pool [Waters::Pool]
     # @return [Balance::Floating]
@@ -176,7 +187,7 @@ module GreenPlinth
     def heights = part(:heights, SEEN) { Composition::Judgements::Heights.new(self) }
 
     # @return [Array<Composition::Judgement::Verdict>]
-    def judgements = part(:judgements, [*SEEN, "purpose", "formation", "limits"]) { Composition::Judgement.verdicts(self) }
+    def judgements = part(:judgements, [*SEEN, "scale", "wind", "purpose", "formation", "limits"]) { Composition::Judgement.verdicts(self) }
 
     # @return [Array<Snags::Snag>] what stops the work first
     def snags = Snags::Check.snags(self) { |check| recalled(check) { check.looked(self) } }
@@ -193,13 +204,13 @@ module GreenPlinth
     # @param to [Array(Float, Float)]
     # @return [Hash] see Relief::Section#along
     def section(from, to)
-      part(:section, STOOD, from, to) do
-        Relief::Section.new(design, terrain, pools, solids).along(from, to)
+      part(:section, SAILED, from, to) do
+        Relief::Section.new(design, terrain, pools, solids, spots).along(from, to)
       end
     end
 
     # @return [Hash] rings to draw the plan from, see Screens::PlanDrawing
-    def drawing = part(:drawing, [*WET, "features", "subjects"]) { Screens::PlanDrawing.new(self).to_h }
+    def drawing = part(:drawing, SAILED) { Screens::PlanDrawing.new(self).to_h }
 
     # @return [Hash] green-plinth-evaluation/1
     def to_h = part(:told, file.keys, @effort, @known) { Files::EvaluationFile.new(self).to_h }

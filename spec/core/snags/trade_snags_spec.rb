@@ -27,12 +27,24 @@ RSpec.describe "Snags of the trade" do
   doors = [{ "id" => "doors", "title" => "Doors", "technique" => "cut_openings", "on" => "building" }]
   ramp = form["ramp", rect[100, 60], material: "cork_tile", from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 0, to_z_mm: 40]
 
+  sea = ->(**more) { { waters: [part["sea", rect[60, 40], medium: "acrylic_water", level_mm: 3, **more].except("kind")] } }
+
   # [code, what it is about, scene that raises it, nearest scene that does not, which fix heals it (nil: none is offered)]
   [
     ["scale/grain_too_coarse", "grains that are not what the maker says", zone[course["gravel", grain_mm: [2, 3], represents: "sand"]],
       zone[course["gravel", grain_mm: [2, 3]]], 0],
     ["scale/grain_too_coarse", "grains beyond all boulders", zone[course["stones", grain_mm: [40, 70]]],
       zone[course["stones", grain_mm: [40, 55]]], 0],
+    # State 3 goes to 1.25 m: 35.7 mm at 1:35, and a tenth more that nobody sees, 39.3 mm.
+    ["scale/waves", "waves higher than the sea state that was named", sea[sea_state: 3, waves: { "height_mm" => 40, "length_mm" => 800 }],
+      sea[sea_state: 3, waves: { "height_mm" => 39, "length_mm" => 800 }], 0],
+    ["scale/waves", "waves lower than it", sea[sea_state: 5, waves: { "height_mm" => 60, "length_mm" => 800 }],
+      sea[waves: { "height_mm" => 60, "length_mm" => 800 }], 1],
+    # The steepest that stands is 0.142.
+    ["water/waves_break", "waves steeper than water stands", sea[waves: { "height_mm" => 10, "length_mm" => 70 }],
+      sea[waves: { "height_mm" => 10, "length_mm" => 71 }], 0],
+    ["water/waves_break", "the same where they break", sea[waves: { "height_mm" => 10, "length_mm" => 70 }],
+      sea[surface: "surf", waves: { "height_mm" => 10, "length_mm" => 70 }], 0],
     ["scale/grain_asked", "grains of which nothing is said", zone[course["gravel", grain_mm: [2, 3]]],
       zone[course["gravel", grain_mm: [2, 3], represents: "cobble"]], 0],
     ["scale/grain_asked", "litter, which is told by its own size", zone[course["gravel", grain_mm: [0.5, 1]]],

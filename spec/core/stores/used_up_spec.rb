@@ -12,7 +12,7 @@ RSpec.describe GreenPlinth::Stores::UsedUp do
   end
 
   def left(jars, *events)
-    noted = jars.each_with_index.map { |jar, index| described_class::Noted.new(index + 1, jar, noon) }
+    noted = jars.each_with_index.map { |jar, index| described_class::Looked.new(index + 1, jar, noon) }
     described_class.new(events, catalogue).left(noted).values
   end
 

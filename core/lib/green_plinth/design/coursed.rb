@@ -2,7 +2,7 @@
 
 module GreenPlinth
   class Design
-    # What carries courses: a zone its layers, a feature its coats.
+    # What carries courses: a zone its layers, a feature its coats, a water what is laid besides its pours.
     module Coursed
       # @return [Array<Course>] bottom to top
       def courses = @courses ||= Course.of(self)

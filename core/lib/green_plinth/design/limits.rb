@@ -23,6 +23,9 @@ module GreenPlinth
       def travels? = @data["travels"] == true
       def budget_minor = @data["budget_minor"]
 
+      # @return [Hash{String => Numeric}] "ahead", "astern", "abeam": room about a hull in its lengths; what is not there is not wished
+      def sea_room = @data["sea_room"] || {}
+
       # @return [Array<Place>] what it must go into
       def fit_in = (@data["fit_in"] || []).map { |place| Place.new(**place.transform_keys(&:to_sym)) }
     end

@@ -4,7 +4,7 @@ module GreenPlinth
   class Design
     # What the base is for: a figure, a vehicle, a hull.
     class Subject < Part
-      reads :footprint, :silhouette, :height_mm, :mass_g, :draught_mm, :contact_mm2, :paint_min, :represents, :disc
+      reads :footprint, :silhouette, :height_mm, :mass_g, :draught_mm, :speed_knots, :contact_mm2, :paint_min, :represents, :disc
 
       def kind = @kind ||= kinds.of("subjects", data["kind"])
       def at_mm = data["at_mm"] || [0.0, 0.0]

@@ -4,10 +4,24 @@ module GreenPlinth
   class Design
     # What is poured: a level, a medium, layers.
     class Water < Part
+      include Coursed
+
       def level_mm = data["level_mm"]&.to_f
       def max_layer_mm = data["max_layer_mm"]&.to_f
       def own_layers = data["layers"]
       def material_key = data["medium"]
+
+      # @return [Array<WaterCourse>] what is laid besides its pours, in laid-on order
+      def courses = @courses ||= WaterCourse.of(self)
+
+      reads :sea_state
+
+      # @return [Float, nil] m of water in life; nil: deep, as far as anybody knows
+      def depth_m = data["depth_m"]&.to_f
+
+      def wave_height_mm = data.dig("waves", "height_mm")&.to_f
+      def wave_length_mm = data.dig("waves", "length_mm")&.to_f
+      def waves_from_deg = data.dig("waves", "from_deg")&.to_f
 
       # @return [Kinds::Kind] how it lies
       def surface = kinds.of("surfaces", data["surface"]) || kinds.usual("surfaces")

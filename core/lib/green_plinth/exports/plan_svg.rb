@@ -31,7 +31,7 @@ module GreenPlinth
         <<~SVG
           <svg xmlns="http://www.w3.org/2000/svg" width="#{box[2]}mm" height="#{box[3]}mm" viewBox="#{box.join(" ")}">
           <title>#{CGI.escapeHTML(@design.title)}</title>
-          #{[plinth, *forms, *zones, *waters, *features, *subjects].join("\n")}
+          #{[plinth, *forms, *zones, *waters, *wakes, *features, *subjects].join("\n")}
           </svg>
         SVG
       end
@@ -58,6 +58,16 @@ module GreenPlinth
           wet = (pool.rings || []).map { |ring| path([ring]) }
           ["<path d=\"#{wet.join}\" fill=\"#{pool.water.tint_colour || WATER}\" fill-opacity=\"0.85\" fill-rule=\"evenodd\"/>",
             "<path d=\"#{path(Plan::Geos.rings(pool.water.area))}\" fill=\"none\" #{SHORE}/>"]
+        end
+      end
+
+      # On paper of its own size: lines to mark before the waves are raised.
+      def wakes
+        @evaluation.tracks.flat_map do |track|
+          track.lines.map do |line|
+            points = line.points.map { |x, y| "#{mm(x)},#{mm(-y)}" }.join(" ")
+            "<polyline points=\"#{points}\" fill=\"none\" stroke=\"#{INK}\" stroke-width=\"#{line.kind == "arm" ? 0.4 : 0.2}\"/>"
+          end
         end
       end
 

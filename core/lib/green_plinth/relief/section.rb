@@ -9,8 +9,10 @@ module GreenPlinth
 
       # @param pools [Array<Waters::Pool>] those that hold water
       # @param solids [Composition::Solids]
-      def initialize(design, terrain, pools, solids)
+      # @param spots [Waters::Spots]
+      def initialize(design, terrain, pools, solids, spots)
         @design = design
+        @spots = spots
         @terrain = terrain
         @pools = pools
         @solids = solids
@@ -24,11 +26,10 @@ module GreenPlinth
         length = Math.hypot(to[0] - from[0], to[1] - from[1])
         @layers = {}
         @surface = []
-        @waters = Hash.new { |hash, id| hash[id] = Runs.new }
+        @wet = @pools.to_h { |pool| [pool.id, WaterCut.new(pool, @spots)] }
         stations(from, to, length).each { |s, x, y| sample(s, x, y) }
         { "from" => from, "to" => to, "length_mm" => length.round(3), "strata" => @layers.values.map { |layer| stratum_as_data(layer) },
-          "waters" => @waters.map { |id, runs| { "id" => id, "runs" => runs.to_a } }, "standing" => standing(from, to, length),
-          "gradient" => gradient(length) }
+          "waters" => @wet.each_value.select(&:any?).map(&:to_h), "standing" => standing(from, to, length), "gradient" => gradient(length) }
       end
 
       private
@@ -47,7 +48,7 @@ module GreenPlinth
         solid = column(cell)
         solid.each { |part, bottom, top| runs(part).add(s, bottom, top) if top > bottom + 1e-4 }
         @surface << [s, solid.map(&:last).max]
-        water(s, cell)
+        water(s, cell, x, y)
       end
 
       # @return [Array<Array(Part, Float, Float)>] what stands over one cell, bottom to top
@@ -76,12 +77,7 @@ module GreenPlinth
         solid
       end
 
-      def water(s, cell)
-        @pools.each do |pool|
-          depth = pool.depth_at(*cell) or next
-          @waters[pool.id].add(s, pool.level - depth, pool.level)
-        end
-      end
+      def water(s, cell, x, y) = @pools.each { |pool| @wet[pool.id].take(s, cell, x, y) }
 
       def runs(part)
         (@layers[part.pointer] ||= [part, Runs.new])[1]
@@ -100,9 +96,13 @@ module GreenPlinth
         @solids.all.select { |solid| solid.shape.distance(line) <= reach }.map do |solid|
           run = solid.corners.map { |x, y| ((x - from[0]) * along[0]) + ((y - from[1]) * along[1]) }.minmax
           { "pointer" => solid.pointer, "name" => solid.part.name, "kind" => solid.part.kind.key, "from" => run[0].round(2),
-            "to" => run[1].round(2), "low" => solid.low.round(2), "high" => solid.high.round(2), "cut" => solid.shape.intersects?(line) }
+            "to" => run[1].round(2), "low" => (solid.low - below(solid.part)).round(2), "high" => solid.high.round(2),
+            "cut" => solid.shape.intersects?(line) }
         end.select { |one| one["to"] > 0 && one["from"] < length }
       end
+
+      # A hull lies so deep in its water, mm.
+      def below(part) = part.is_a?(Design::Subject) && part.set_in_water? ? part.draught_mm || 0 : 0
 
       # Steepest over at least so much of the cut, mm: less is the tooth of a torn edge.
       TOOTH_MM = 2.0
@@ -134,25 +134,6 @@ module GreenPlinth
         material = part.material
         { "pointer" => part.pointer, "name" => part.name, "material" => part.material_key, "family" => material&.family&.key,
           "material_name" => material&.name || part.material_key, "colour" => part.colour || material&.colour, "runs" => runs.to_a }
-      end
-
-      # Unbroken stretches of a stratum along the cut. A sample apart from the last begins a new one.
-      class Runs
-        def initialize
-          @runs = []
-        end
-
-        def add(s, bottom, top)
-          @runs << [] if @runs.empty? || s - @runs.last.last[0] > gap
-          @runs.last << [s.round(3), bottom.round(3), top.round(3)]
-          @spacing ||= @runs.last[1][0] - @runs.last[0][0] if @runs.last.size == 2
-        end
-
-        def to_a = @runs
-
-        private
-
-        def gap = (@spacing || Float::INFINITY) * 1.5
       end
     end
   end

@@ -7,7 +7,7 @@ module GreenPlinth
       # Points nearer to the line than this are left out, mm: less than a screen shows.
       FINE_MM = 0.03
       SHORE_MM = 0.06
-      LAYERS = %w[border forms zones features subjects waters].freeze
+      LAYERS = %w[border forms zones features subjects waters wakes].freeze
       # Of what cannot be drawn.
       NOTHING = { "foot" => [], "top" => [] }.merge(LAYERS.to_h { |layer| [layer, []] }).freeze
 
@@ -66,7 +66,27 @@ module GreenPlinth
         end
       end
 
-      def waters = @evaluation.survey.of(@evaluation.pools, PlanDrawing) { drawn_waters }
+      def waters
+        still = @evaluation.survey.of(@evaluation.pools, PlanDrawing) { drawn_waters }
+        still.zip(@evaluation.pools).map { |drawn, pool| drawn.merge("courses" => water_courses(pool)) }
+      end
+
+      # colour: nil where it is clear; under: seen through the water that is poured over it.
+      def water_courses(pool)
+        pool.water.courses.map do |course|
+          { "pointer" => course.pointer, "name" => course.name, "colour" => course.tone, "under" => course.under?(pool.layers.size),
+            "rings" => rings(@evaluation.spots.area(course, pool)) }
+        end
+      end
+
+      # Lines to mark, where the wakes of hulls under way lie.
+      def wakes
+        @evaluation.tracks.flat_map do |track|
+          track.lines.map do |line|
+            { "pointer" => track.hull.pointer, "kind" => line.kind, "system" => line.system, "points" => short(line.points) }
+          end
+        end
+      end
 
       def drawn_waters
         @evaluation.pools.map do |pool|

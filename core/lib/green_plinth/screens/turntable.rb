@@ -34,7 +34,8 @@ module GreenPlinth
       def waters
         @evaluation.pools.select(&:wet?).map do |pool|
           { "pointer" => pool.water.pointer, "colour" => pool.water.colour, "level_mm" => pool.level,
-            "rings" => pool.rings.map { |ring| Plan::Geos.coordinates(Plan::Geos.line(ring).simplify(0.1)).map { |point| short(point) } } }
+            "rings" => pool.rings.map { |ring| Plan::Geos.coordinates(Plan::Geos.line(ring).simplify(0.1)).map { |point| short(point) } },
+            "surface" => Seas::Surface.new(pool, @evaluation.spots).to_h }
         end
       end
 

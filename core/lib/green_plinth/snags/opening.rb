@@ -7,8 +7,7 @@ module GreenPlinth
       code "fit/opening"
       severity "spoils"
       weight 370
-      # The opening is cut larger than the waterline by this, and a ledge is left to carry the hull (typical, from memory), mm.
-      CLEARANCE_MM = 1.0
+      # A ledge of this width is left to carry the hull (typical, from memory), mm.
       LEDGE_MM = 4.0
       # A hull draws at least this much, mm.
       LEAST_DRAUGHT_MM = 1.0
@@ -41,7 +40,7 @@ module GreenPlinth
 
       # An opening a little larger than the waterline at its rim, stepping in to a ledge that carries the hull.
       def opening(hull, depth)
-        ring = Plan::Geos.rings(hull.footprint_area.buffer(CLEARANCE_MM).simplify(0.2)).first
+        ring = Plan::Geos.rings(hull.footprint_area.buffer(Waters::Spots::GAP_MM).simplify(0.2)).first
         edge = { "kind" => design.kinds.with("edges", "even").key, "run_mm" => [ledge(hull), depth / 2.0].min.round(1) }
         form = { "id" => fresh("opening"), "name" => "opening for #{hull.name}"[0, 80], "kind" => design.kinds.form("cut").key,
                  "depth_mm" => [depth, 0.5].max.ceil(1), "edge" => edge,

@@ -9,7 +9,8 @@ module GreenPlinth
       weight 520
 
       def snags
-        named = (design.features + design.courses).select { |part| part.technique && catalogue.technique(part.technique).nil? }
+        named = (design.features + design.courses + design.water_courses)
+          .select { |part| part.technique && catalogue.technique(part.technique).nil? }
         named.map do |part|
           snag(part.pointer, "The way of working #{part.technique} is not in the catalogue: #{part.name} is timed as its usual way.",
             take_out("use the usual way", "#{part.pointer}/technique"))

@@ -6,7 +6,7 @@ module GreenPlinth
     # looked at since counts as it was found then, so that it does not matter how late an event comes in.
     class UsedUp
       # jar: as a stores file has it; noted: instant at which somebody last said what is in it, seconds since 1970.
-      Noted = Struct.new(:id, :jar, :noted)
+      Looked = Struct.new(:id, :jar, :noted)
 
       # @param events [Array<Events::Event>] uses, in order
       # @param catalogue [Catalogue] with recipes
@@ -15,7 +15,7 @@ module GreenPlinth
         @catalogue = catalogue
       end
 
-      # @param jars [Array<Noted>]
+      # @param jars [Array<Looked>]
       # @return [Hash{Object => Hash}] by id, what is in them now
       def left(jars)
         left = jars.to_h { |one| [one.id, one.jar] }

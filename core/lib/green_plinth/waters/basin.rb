@@ -23,6 +23,19 @@ module GreenPlinth
         @low_share[flat] = 1.0
       end
 
+      # The same without what something else takes the place of.
+      # @param taken [Numo::DFloat] share of each cell's base, over the whole grid
+      # @return [Basin]
+      def without(taken)
+        dup.tap { |open| open.instance_exec { @share = @share * (1 - taken[*@window]).clip(0.0, 1.0) } }
+      end
+
+      # @return [Float] mm, the deepest below a level of the cells that are open by half at the least; 0 where there are none
+      def deepest(level)
+        open = @cells & (@share > @share.max / 2)
+        open.count_true.zero? ? 0.0 : [level - @ground[open].min, 0.0].max
+      end
+
       # @return [Float] mm³ between the ground and a level
       def volume(level) = (@share * depth(level)).sum
 

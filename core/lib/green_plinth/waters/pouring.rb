@@ -6,17 +6,35 @@ module GreenPlinth
     module Pouring
       module_function
 
+      # @param hulls [Array<Design::Subject>] what lies in the water: it takes its place, and the gap about it is filled by itself
       # @return [Array<Pool>] in the order of the file
-      def pools(waters, terrain, lip_mm) = waters.map { |water| pool(water, terrain, lip_mm) }
+      def pools(waters, terrain, lip_mm, hulls = [])
+        taken = Plan::Geos.union(hulls.map { |hull| hull.footprint_area.buffer(Spots::GAP_MM) })
+        waters.map { |water| pool(water, terrain, lip_mm, taken) }
+      end
 
-      def pool(water, terrain, lip_mm)
+      def pool(water, terrain, lip_mm, taken)
         return Pool.new(water) unless water.level_mm
 
         found = Flood.new(terrain, lip_mm, water).at(water.level_mm) or return Pool.new(water, dry(water, terrain))
         basin = found.delete(:basin)
-        layers = Layers.slice(water, basin, water.level_mm - found[:max_depth_mm])
-        Pool.new(water, found, basin: basin, layers: layers)
+        open = taken.empty? || !taken.intersects?(water.area) ? basin : basin.without(relative(taken, terrain))
+        found = found.merge(poured(open, water.level_mm)) unless open.equal?(basin)
+        Pool.new(water, found, basin: basin, layers: Layers.slice(water, open, water.level_mm - found[:max_depth_mm]))
       end
+
+      def poured(open, level)
+        { area_mm2: open.area(level), volume_mm3: open.volume(level), max_depth_mm: open.deepest(level) }
+      end
+      private_class_method :poured
+
+      # @return [Numo::DFloat] share of each cell's base
+      def relative(taken, terrain)
+        base = terrain.weight.copy
+        base[base < 1e-9] = 1.0
+        (Relief::Coverage.of(taken.intersection(terrain.ground.top), terrain.grid) / base).clip(0.0, 1.0)
+      end
+      private_class_method :relative
       private_class_method :pool
 
       def dry(water, terrain)

@@ -53,7 +53,7 @@ module GreenPlinth
       def put_build(zip, id)
         build = @desk.find(id)
         put(zip, "builds/#{id}.json", @desk.written(build))
-        @desk.pictures(build).each do |picture|
+        @desk.kept_pictures(build).each do |picture|
           zip.put_next_entry("builds/#{id}/#{picture["number"]}.jpg")
           zip.write(@desk.picture(id, picture["number"]))
         end

@@ -57,7 +57,7 @@ module GreenPlinth
 
       # @return [Hash{Integer => Hash}] what is in jars, by id, after what was used at the bench
       def left(jars)
-        Stores::UsedUp.new(@store.used, @desk.catalogue.stirred).left(jars.map { |row| Stores::UsedUp::Noted.new(*row) })
+        Stores::UsedUp.new(@store.used, @desk.catalogue.stirred).left(jars.map { |row| Stores::UsedUp::Looked.new(*row) })
       end
 
       def jar(id, data) = Stores::Jar.new(id, data, @desk.catalogue.stirred)

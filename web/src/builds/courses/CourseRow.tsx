@@ -7,6 +7,7 @@ import type { Course } from "../../api/types";
 import { materialOf, useCatalogue } from "../../common/catalogue";
 import { plain, span } from "../../common/words";
 import { FieldRows } from "../inspector/FieldRows";
+import { fieldsOf, type Part } from "../inspector/partFields";
 import { nameOf, placedPart } from "../plan/parts";
 import { Hatches, hatchOf } from "../section/hatches";
 import { useBuildSession, useFile, useOfBuild, useSelection, within } from "../useSession";
@@ -99,7 +100,14 @@ function CourseValues({ pointer, course, index, count, onMove }: Pick<Props, "po
   const name = nameOf(useFile(), pointer);
   return (
     <Stack direction="row" sx={{ flexWrap: "wrap", gap: 1, p: 1, pt: 1.25 }}>
-      <FieldRows fields={measuresOf(catalogue, course)} part={course} pointer={pointer} />
+      <FieldRows
+        fields={[
+          ...measuresOf(catalogue, course),
+          ...(pointer.startsWith("/waters/") ? fieldsOf(catalogue, "water_courses", course as Part) : []),
+        ]}
+        part={course}
+        pointer={pointer}
+      />
       <TextField
         label="Colour"
         type="color"

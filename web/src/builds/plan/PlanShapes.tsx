@@ -4,6 +4,7 @@ import { kindOf, useCatalogue } from "../../common/catalogue";
 import { Greenery } from "./Greenery";
 import { bounds, ringsPath } from "./outline";
 import { FeatureShape, SubjectShape, WaterShape } from "./StandingShapes";
+import { WakeLines } from "./WakeLines";
 
 const INK = "#211b14";
 const WOOD = "#b59468";
@@ -66,6 +67,7 @@ export const PlanShapes = memo(function PlanShapes({ drawing, hidden, thumbnail 
       {shown(drawing.waters).map((water) => (
         <WaterShape key={water.pointer} water={water} fine={fine} />
       ))}
+      <WakeLines wakes={drawing.wakes} fine={fine} />
       {shown(drawing.features).map((feature) => (
         <FeatureShape key={feature.pointer} feature={feature} fine={fine} />
       ))}

@@ -38,6 +38,19 @@ export const WaterShape = memo(function WaterShape({ water, fine }: Fine & { wat
         stroke="#cfe6f2"
         strokeWidth={fine}
       />
+      {water.courses
+        .filter((course) => course.colour !== null)
+        .map((course) => (
+          <path
+            key={course.pointer}
+            data-part={course.pointer}
+            d={ringsPath(course.rings)}
+            fill={course.colour as string}
+            // What lies under the pours is seen through them.
+            fillOpacity={course.under ? 0.35 : 0.9}
+            fillRule="evenodd"
+          />
+        ))}
       {water.dams.map((dam) => (
         <path
           key={dam[0].join()}

@@ -44,6 +44,9 @@ export function SectionDrawing({ section, name, scale, width, onPoint }: Props) 
       {section.waters.map((water) => (
         <Wet key={water.id} runs={water.runs} hatches={`cut${name}`} scale={scale} />
       ))}
+      {section.waters.flatMap((water) =>
+        water.courses.map((course) => <Laid key={course.pointer} course={course} scale={scale} onPoint={onPoint} />),
+      )}
       {section.waters.map((water) => (
         <WaterGrip key={water.id} water={water} x={x} y={y} up={scale.up} />
       ))}
@@ -57,6 +60,8 @@ export function SectionDrawing({ section, name, scale, width, onPoint }: Props) 
     </svg>
   );
 }
+
+type WaterCourseCut = Section["waters"][number]["courses"][number];
 
 interface StratumProps {
   stratum: Stratum;
@@ -98,6 +103,26 @@ function Wet({ runs, hatches, scale }: { runs: Run[]; hatches: string; scale: Se
       <path d={shapeOf(scale, run)} fill={`url(#${hatches}-water)`} />
       <path d={surfaceOf(scale, run)} fill="none" stroke={tints.wet} strokeWidth={1.6} />
     </g>
+  ));
+}
+
+/** What is laid on a water: at its bed, between its pours, or on its surface. */
+function Laid({ course, scale, onPoint }: { course: WaterCourseCut; scale: SectionScale; onPoint: Props["onPoint"] }) {
+  const session = useBuildSession();
+  const { pointer } = useSelection();
+  const { tints, palette } = useTheme();
+  return course.runs.map((run) => (
+    <path
+      key={`${run[0][0]}`}
+      data-stratum={course.pointer}
+      d={shapeOf(scale, run)}
+      fill={course.colour ?? tints.wet}
+      stroke={related(course.pointer, pointer) ? tints.accent : palette.text.primary}
+      strokeWidth={related(course.pointer, pointer) ? 2.5 : 0.4}
+      onClick={() => session.select(course.pointer)}
+      onPointerMove={(event) => onPoint(event, course.name, run)}
+      style={{ cursor: "pointer" }}
+    />
   ));
 }
 

@@ -2,6 +2,8 @@ import * as THREE from "three";
 import type { Catalogue, Point, Solid, SolidBody } from "../../api/types";
 import { standingKind } from "../../common/catalogue";
 
+type Surface = NonNullable<Solid["waters"][number]["surface"]>;
+
 const WATER = "#3f6f86";
 const WATER_OPACITY = 0.82;
 
@@ -39,7 +41,32 @@ function triangleColours(triangles: number[], owners: number[], colours: string[
   return out;
 }
 
-function surface({ rings, level_mm, colour }: Solid["waters"][number]): THREE.Group {
+/** As the core has it, waves and all; a still and bare one is flat. */
+function moving({ vertices, triangles, colours, owners }: Surface): THREE.Mesh {
+  const geometry = new THREE.BufferGeometry();
+  geometry.setAttribute("position", new THREE.Float32BufferAttribute(vertices, 3));
+  const palette = colours.map((one) => new THREE.Color(one ?? WATER).toArray());
+  geometry.setAttribute(
+    "color",
+    new THREE.Float32BufferAttribute(
+      owners.flatMap((owner) => palette[owner]),
+      3,
+    ),
+  );
+  geometry.setIndex(triangles);
+  geometry.computeVertexNormals();
+  const material = new THREE.MeshStandardMaterial({
+    vertexColors: true,
+    transparent: true,
+    opacity: 0.92,
+    roughness: 0.2,
+    side: THREE.DoubleSide,
+  });
+  return new THREE.Mesh(geometry, material);
+}
+
+function surface({ rings, level_mm, colour, surface: shaped }: Solid["waters"][number]): THREE.Object3D {
+  if (shaped) return moving(shaped);
   const group = new THREE.Group();
   const material = new THREE.MeshStandardMaterial({
     color: colour ?? WATER,

@@ -19,20 +19,42 @@ module GreenPlinth
           seal_bed(pool) if !water.sealed? && breathing_bed?(water)
           dam(pool) if pool.dam_mm > LEAST_DAM_MM
           pool.layers.each_with_index { |layer, index| pour(pool, layer, index) }
+          water.courses.each_with_index { |course, at| water_course(course, at, pool) }
           moved(pool)
         end
 
-        # Crests take this much of a water's surface (from memory).
-        CRESTS = 0.15
-        private_constant :CRESTS
+        # What the maker lays on a water: between the pours that it lies between.
+        def water_course(course, at, pool)
+          mm2 = spots.area_mm2(course, pool)
+          return if mm2 < LEAST_SPOT_MM2
+
+          technique = technique_of(course)
+          course = course.as_thick_as(spots.sea(pool.water).mean_rise_mm) if raises?(technique)
+          id = course.id || "#{pool.id}/#{at + 1}-#{course.material_key.delete_prefix("mix:")}"
+          add(technique, pool.water, id: id, amount: mm2 / DM2 * course.cover, where: [course.pointer], rig: course.rig, note: course.note,
+            stack: [pool.water.pointer, (course.after_pour || pool.layers.size) - 0.5 + (at / 100.0)], coats: coats(course, technique),
+            uses: @dose.course(course, mm2), laid: Laid.new(material_key: course.material_key, stages: unknown_stages(course),
+              thickness_mm: dried_thickness(course, technique, 0)), words: { place: spot_words(course, pool.water) })
+        end
+
+        # Less than this nobody lays a brush to, mm².
+        LEAST_SPOT_MM2 = 0.5
+        private_constant :LEAST_SPOT_MM2
+
+        # Whether a way of working is how some water's surface is raised.
+        def raises?(technique) = @catalogue.kinds["surfaces"].each_value.any? { |kind| kind["raised"]&.fetch("technique") == technique.key }
+
+        def spots = @spots ||= Waters::Spots.new(@design, @terrain.ground.top)
+        def spot_words(course, water) = course.spot.usual? ? water.name : "#{water.name}, #{course.spot.name}"
 
         # What makes its surface move, on the last layer; not where the medium is laid that way itself, or where the maker has
         # put it down as work of their own.
         def moved(pool)
-          { "raised" => 1.0, "crested" => CRESTS }.each_with_index do |(member, share), index|
+          { "raised" => 1.0, "crested" => Seas::Crests::SHARE }.each_with_index do |(member, share), index|
             record = pool.water.surface[member] or next
             technique = @catalogue.technique(record["technique"])
             next if technique.phase == pouring(pool.water).phase || own_work?(pool.water, technique.phase)
+            next if pool.water.courses.any? { |course| technique_of(course).phase == technique.phase }
 
             dm2 = pool.area_mm2 / DM2 * share
             add(technique, pool.water, id: "#{pool.id}/#{technique.phase}", amount: dm2, uses: [film(record["material"], dm2)],
@@ -71,7 +93,7 @@ module GreenPlinth
           several = pool.layers.size > 1
           add(pouring(water), water, id: several ? "#{water.id}/pour-#{index + 1}" : "#{water.id}/pour", amount: pool.area_mm2 / DM2,
             laid: Laid.new(material_key: water.medium_key, thickness_mm: layer.thickness_mm), stack: [water.pointer, index],
-            splittable: false, uses: poured(water, layer.volume_mm3 * open_share(pool)),
+            splittable: false, uses: poured(water, layer.volume_mm3),
             words: { place: several ? "#{water.name}, layer #{index + 1} of #{pool.layers.size}" : water.name })
         end
 
@@ -84,14 +106,6 @@ module GreenPlinth
 
           tint = water.tint_drops * body.amount / 10 * Catalogue::Measures::DROP_ML
           [body, Quantities::Use.new(material: water.tint_key, colour: water.tint_colour, amount: tint, unit: "ml")]
-        end
-
-        # A hull takes the room that it lies in: nothing is poured under it.
-        def open_share(pool)
-          hulls = Plan::Geos.union(@design.subjects.select(&:set_in_water?).map(&:footprint_area))
-          return 1.0 if hulls.empty?
-
-          1 - (Plan::Geos.area(hulls.intersection(pool.water.area)) / pool.area_mm2).clamp(0.0, 1.0)
         end
 
         def pouring(water) = @catalogue.technique(water.medium&.technique) || @catalogue.usual_technique("poured")

@@ -28,8 +28,11 @@ module GreenPlinth
         # @return [Hash] all photographs with their sizes, px, and what they are for
         def pictures(build)
           used = Daybook::Photographs.new(log(build.id), evaluate(build.file, build.id).design)
-          { "pictures" => @store.pictures(build.id).map { |row| row.transform_keys(&:to_s) } }.merge(used.to_h)
+          { "pictures" => kept_pictures(build) }.merge(used.to_h)
         end
+
+        # @return [Array<Hash>] all photographs with their sizes, px, of a build that need not be readable
+        def kept_pictures(build) = @store.pictures(build.id).map { |row| row.transform_keys(&:to_s) }
 
         # @param asked [Hash] picture, from_px, to_px, distance_mm
         # @return [Hash] see Daybook::Photographs.laid; raises InvalidFile

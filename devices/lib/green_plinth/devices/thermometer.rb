@@ -4,7 +4,7 @@ module GreenPlinth
   module Devices
     # A simulated thermometer and hygrometer of a workshop: a mild day, a cool and damp night. Figures from memory: a heated room that
     # is let go cold at night swings by about 6 °C, and the same air is damper when it is colder.
-    class Climate
+    class Thermometer
       MEAN_C = 18.0
       SWING_C = 3.0
       # The coldest hour of the night, hours of the clock on the wall.

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 $LOAD_PATH.unshift(File.join(Specimens::ROOT, "devices/lib"))
-require "green_plinth/devices/climate"
+require "green_plinth/devices/thermometer"
 
 # The simulated thermometer, with the clock handed in.
-RSpec.describe GreenPlinth::Devices::Climate do
+RSpec.describe GreenPlinth::Devices::Thermometer do
   def at(hour) = described_class.new(seed: 3, clock: -> { Time.new(2027, 3, 1, hour, 0) }).read(0)
 
   # 18 ± 3 °C and 55 ∓ 12 %, the coldest at five in the morning, the warmest twelve hours later.
