@@ -17,10 +17,8 @@ module GreenPlinth
       # @return [Hash] a plinth file
       def file(moment)
         lists = LISTS.filter_map { |name| [name, kept(@file[name], "/#{name}", moment)] if @file[name] }.to_h
-        zones = begun(moment).map do |index|
-          zone = @file["zones"][index]
-          zone.merge("courses" => kept(zone["courses"] || [], "/zones/#{index}/courses", moment))
-        end
+        zones = begun(moment).map { |index| with_courses("zones", index, moment) }
+        lists["waters"] = there(@file["waters"], "/waters", moment).map { |index| with_courses("waters", index, moment) } if @file["waters"]
         # Groups, wishes and marks name parts that may not be there yet.
         @file.except("order", "progress", "groups").merge(lists, @file["zones"] ? { "zones" => zones } : {})
       end
@@ -29,11 +27,8 @@ module GreenPlinth
       # @return [Hash{String => String}] pointers of the whole design, by those of the file so far
       def pointers(moment)
         named = LISTS.flat_map { |name| renamed(@file[name] || [], "/#{name}", "/#{name}", moment) }
-        zones = begun(moment).each_with_index.flat_map do |index, now|
-          at = "/zones/#{index}"
-          [["/zones/#{now}", at], *renamed(@file["zones"][index]["courses"] || [], "#{at}/courses", "/zones/#{now}/courses", moment)]
-        end
-        (named + features_courses(moment) + zones).to_h
+        zones = coursed("zones", begun(moment), moment)
+        (named + features_courses(moment) + zones + coursed("waters", there(@file["waters"] || [], "/waters", moment), moment)).to_h
       end
 
       private
@@ -49,6 +44,19 @@ module GreenPlinth
 
       def there(list, pointer, moment)
         list.each_index.select { |index| (@spans["#{pointer}/#{index}"]&.begun || moment) <= moment }
+      end
+
+      def with_courses(list, index, moment)
+        part = @file[list][index]
+        part.key?("courses") ? part.merge("courses" => kept(part["courses"], "/#{list}/#{index}/courses", moment)) : part
+      end
+
+      # @return [Array<Array(String, String)>] pointers of parts and of their courses, now and in the whole
+      def coursed(list, indices, moment)
+        indices.each_with_index.flat_map do |index, now|
+          at = "/#{list}/#{index}"
+          [["/#{list}/#{now}", at], *renamed(@file[list][index]["courses"] || [], "#{at}/courses", "/#{list}/#{now}/courses", moment)]
+        end
       end
 
       def kept(list, pointer, moment) = there(list, pointer, moment).map { |index| list[index] }

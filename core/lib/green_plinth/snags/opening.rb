@@ -7,16 +7,11 @@ module GreenPlinth
       code "fit/opening"
       severity "spoils"
       weight 370
-      # A ledge of this width is left to carry the hull (typical, from memory), mm.
-      LEDGE_MM = 4.0
       # A hull draws at least this much, mm.
       LEAST_DRAUGHT_MM = 1.0
 
-      # Off by less than this nobody sees it (from memory), mm.
-      ALLOWED_MM = 0.2
-
       def snags
-        drawing = design.subjects.select { |subject| subject.set_in_water? && (subject.draught_mm || 0) >= LEAST_DRAUGHT_MM }
+        drawing = design.subjects.select { |one| one.set_in_water? && Seas::Immersed.new(one).draught_mm >= LEAST_DRAUGHT_MM }
         drawing.filter_map { |hull| judged(hull) }
       end
 
@@ -24,27 +19,51 @@ module GreenPlinth
 
       def judged(hull)
         level = @evaluation.solids.foot(hull)
-        _, ground = terrain.range_in(hull.footprint_area.buffer(-ledge(hull)))
-        return unless ground
+        below = Seas::Immersed.new(hull)
+        high = below.held_up_mm(terrain, level)
+        return if high <= Seas::Immersed::ALLOWED_MM
 
-        room = [level - ground, 0].max
-        return if level - ground >= hull.draught_mm - ALLOWED_MM
-
-        draws = "#{hull.name.capitalize} draws #{mm(hull.draught_mm)} and the ground leaves it #{mm(room)}"
-        snag(hull.pointer, "#{draws}: it will ride #{mm(hull.draught_mm - room)} too high.",
-          opening(hull, ground - level + hull.draught_mm))
+        room = [below.draught_mm - high, 0].max
+        draws = "#{hull.name.capitalize} draws #{mm(below.draught_mm)} and the ground leaves it #{mm(room)}"
+        snag(hull.pointer, "#{draws}: it will ride #{mm(high)} too high.", below.known? ? stepped(hull, below, level) : opening(hull, high))
       end
 
-      # Inside of this its bottom hangs free; no more of a narrow hull than a quarter of its beam.
-      def ledge(hull) = [LEDGE_MM, hull.footprint_size.min / 4].min
+      # A cut for each slice, the next one within it, as deep as the hull lies there; and one for each thing that hangs below it.
+      def stepped(hull, below, level)
+        parts = below.slices.each_cons(2).map { |above, slice| [above.shape, slice] } + below.appendages.map { |fin| [fin.shape, fin] }
+        bottom = terrain.range_in(hull.footprint_area.buffer(Waters::Spots::GAP_MM)).last
+        forms = parts.zip(design.fresh_ids("opening").first(parts.size)).filter_map do |(shape, slice), id|
+          depth = bottom - (level - slice.depth_mm - tilt(below, slice))
+          next unless depth.positive?
+
+          bottom -= depth unless below.appendages.include?(slice)
+          cut(hull, shape, depth, id)
+        end
+        Fix.new("cut an opening in #{forms.size} steps", appended(forms))
+      end
+
+      def appended(forms)
+        [append("forms", forms.first), *forms.drop(1).map { |form| { "op" => "add", "path" => "/forms/-", "value" => form } }]
+      end
+
+      def tilt(below, slice) = Plan::Geos.rings(slice.shape).flatten(1).map { |x, y| below.deeper_at(x, y) }.push(0.0).max
+
+      def cut(hull, shape, depth, id)
+        { "id" => id, "name" => "opening for #{hull.name}"[0, 80], "kind" => design.kinds.form("cut").key, "depth_mm" => depth.ceil(1),
+          "outline" => { "kind" => "polygon", "points_mm" => ring(shape) } }
+      end
+
+      def ring(shape)
+        Plan::Geos.rings(shape.buffer(Waters::Spots::GAP_MM).simplify(0.2)).first[0..-2].map { |x, y| [x.round(1), y.round(1)] }
+      end
+
 
       # An opening a little larger than the waterline at its rim, stepping in to a ledge that carries the hull.
       def opening(hull, depth)
-        ring = Plan::Geos.rings(hull.footprint_area.buffer(Waters::Spots::GAP_MM).simplify(0.2)).first
-        edge = { "kind" => design.kinds.with("edges", "even").key, "run_mm" => [ledge(hull), depth / 2.0].min.round(1) }
+        edge = { "kind" => design.kinds.with("edges", "even").key, "run_mm" => [Seas::Immersed.new(hull).ledge_mm, depth / 2.0].min.round(1) }
         form = { "id" => fresh("opening"), "name" => "opening for #{hull.name}"[0, 80], "kind" => design.kinds.form("cut").key,
                  "depth_mm" => [depth, 0.5].max.ceil(1), "edge" => edge,
-                 "outline" => { "kind" => "polygon", "points_mm" => ring[0..-2].map { |x, y| [x.round(1), y.round(1)] } } }
+                 "outline" => { "kind" => "polygon", "points_mm" => ring(hull.footprint_area) } }
         Fix.new("cut an opening #{mm(form["depth_mm"])} deep with a ledge", [append("forms", form)])
       end
     end
