@@ -71,6 +71,22 @@ RSpec.describe "A sea that is built up" do
     expect(area[on: "strip", outline: strip]).to be_within(1).of(90 * 4)
   end
 
+  # A pond of 40 × 20 in flat ground: its beach of 3 mm goes all round it, with round corners.
+  it "runs up the beach, on the ground beside it, and shows there in a section" do
+    pond = { "id" => "pond", "medium" => "acrylic_water", "level_mm" => 19, "outline" => rectangle(40, 20),
+             "courses" => [{ "id" => "film", "material" => "gloss_glaze", "on" => "beach", "width_mm" => 3 }] }
+    shore = evaluation(file.merge("subjects" => [], "waters" => [pond],
+      "forms" => [lift(20, rectangle(100, 60), id: "block"), cut(4, rectangle(40, 20), id: "hole")]))
+    course = shore.design.waters.first.courses.first
+    expect(shore.spots.area_mm2(course, shore.pools.first)).to be_within(6).of((2 * 3 * (40 + 20)) + (Math::PI * 9))
+    expect(shore.steps.map(&:id)).to include("film")
+    film = shore.section([-50, 0], [50, 0])["waters"].first["courses"].first["runs"]
+    # Three millimetres on either side of what is wet from 30 to 70, on the ground at 20.
+    expect(film.flatten(1)).to all(satisfy { |s, low, _| (s.between?(26.7, 30.3) || s.between?(69.7, 73.3)) && (low - 20).abs < 0.01 })
+    expect(film.size).to eq(2)
+    expect(shore.drawing["waters"].first["courses"].first["rings"]).not_to be_empty
+  end
+
   it "is drawn: what is white on the plan, what lies on the surface in a section, the hull below its waterline, the waves" do
     drawn = made.drawing["waters"].first["courses"].to_h { |course| [course["name"], course] }
     expect(drawn["foam paste"]["colour"]).to eq("#f4f6f7")

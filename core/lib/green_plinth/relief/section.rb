@@ -48,7 +48,7 @@ module GreenPlinth
         solid = column(cell)
         solid.each { |part, bottom, top| runs(part).add(s, bottom, top) if top > bottom + 1e-4 }
         @surface << [s, solid.map(&:last).max]
-        water(s, cell, x, y)
+        water(s, cell, x, y, @surface.last.last)
       end
 
       # @return [Array<Array(Part, Float, Float)>] what stands over one cell, bottom to top
@@ -77,7 +77,7 @@ module GreenPlinth
         solid
       end
 
-      def water(s, cell, x, y) = @pools.each { |pool| @wet[pool.id].take(s, cell, x, y) }
+      def water(s, cell, x, y, ground) = @wet.each_value { |cut| cut.take(s, cell, x, y, ground) }
 
       def runs(part)
         (@layers[part.pointer] ||= [part, Runs.new])[1]
@@ -102,7 +102,7 @@ module GreenPlinth
       end
 
       # A hull lies so deep in its water, mm.
-      def below(part) = part.is_a?(Design::Subject) && part.set_in_water? ? part.draught_mm || 0 : 0
+      def below(part) = part.is_a?(Design::Subject) && part.set_in_water? ? Seas::Immersed.new(part).draught_mm : 0
 
       # Steepest over at least so much of the cut, mm: less is the tooth of a torn edge.
       TOOTH_MM = 2.0

@@ -18,12 +18,14 @@ module GreenPlinth
         @areas = {}
       end
 
-      # One place along the cut, where there is water.
+      # One place along the cut.
       # @param s [Float] mm along it
       # @param cell [Array(Integer, Integer)] row and column
-      def take(s, cell, x, y)
+      # @param ground [Float] mm, what lies there without it
+      def take(s, cell, x, y, ground)
         depth = @pool.depth_at(*cell)
-        return unless depth && @spots.poured?(@pool, x, y)
+        return ashore(s, x, y, ground) unless depth
+        return unless @spots.poured?(@pool, x, y)
 
         top = @pool.level + (@crests&.height_at(x, y) || 0.0)
         @runs.add(s, @pool.level - depth, top)
@@ -32,7 +34,7 @@ module GreenPlinth
       end
 
       # @return [Boolean] whether the cut meets it
-      def any? = @runs.to_a.any?
+      def any? = [@runs, *@laid.map(&:last)].any? { |runs| runs.to_a.any? }
 
       # @return [Hash] JSON-ready: its id, its runs of [s, bottom, top] along the cut, mm, and those of what is laid on it
       def to_h
@@ -43,6 +45,16 @@ module GreenPlinth
       end
 
       private
+
+      # What runs up the beach beside it.
+      def ashore(s, x, y, ground)
+        here = nil
+        @laid.each do |course, runs|
+          next unless course.spot.trait?("ashore") && area(course).contains?(here ||= Plan::Geos.point([x, y]))
+
+          runs.add(s, ground, ground + (course.own_thickness_mm || FILM_MM))
+        end
+      end
 
       # Under its pours on the ground, between them on what is poured by then, else on its surface.
       def lay(course, runs, s, bed, top)

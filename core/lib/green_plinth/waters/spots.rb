@@ -17,7 +17,10 @@ module GreenPlinth
       # @param course [Design::WaterCourse]
       # @param pool [Pool]
       # @return [RGeo geometry] empty where there is no such place
-      def area(course, pool) = send(:"of_#{course.spot["shape"]}", course, pool).intersection(open(pool))
+      def area(course, pool)
+        found = send(:"of_#{course.spot["shape"]}", course, pool)
+        course.spot.trait?("ashore") ? found : found.intersection(open(pool))
+      end
 
       # @param course [Design::WaterCourse]
       # @param pool [Pool]
@@ -45,6 +48,9 @@ module GreenPlinth
       def of_shore(course, pool)
         pool.area.boundary.difference(@top.boundary.buffer(GAP_MM)).buffer(course.band_mm)
       end
+
+      # What a wave has just left: wet sand, and the film that runs up it.
+      def of_beach(course, pool) = pool.area.buffer(course.band_mm).difference(pool.area).intersection(@top)
 
       def of_hulls(course, pool)
         obstacles = [hulls, *@design.outlined_features.map(&:area).select { |area| area.intersects?(pool.area) }]

@@ -79,6 +79,9 @@ export function CoursesPanel({ pointer }: { pointer: string }) {
   );
 }
 
+/** What can be laid as a course; a film of a water medium, too. */
+const LAID = ["laid", "fills_water"];
+
 /** Lays one more course on top. Measures start as the material's usual ones: the core fills in what is not given. */
 function AddCourse({ pointer, has }: { pointer: string; has: boolean }) {
   const session = useBuildSession();
@@ -90,7 +93,7 @@ function AddCourse({ pointer, has }: { pointer: string; has: boolean }) {
   const keys = [
     ...mixes.map((mix) => `mix:${mix.id}`),
     ...recipes.map((recipe) => `recipe:${recipe.key}`),
-    ...catalogue.materials.filter((material) => material.traits.includes("laid")).map((material) => material.key),
+    ...catalogue.materials.filter((material) => LAID.some((trait) => material.traits.includes(trait))).map((material) => material.key),
   ];
   const nameOf = (key: string): string =>
     mixes.find((mix) => `mix:${mix.id}` === key)?.name ??

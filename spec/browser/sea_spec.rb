@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+RSpec.describe "A sea by hand", type: :feature do
+  let(:file) do
+    plain_file(title: "Roads", scale: 200, plinth: { outline: rectangle(160, 90), thickness_mm: 10, material: "mdf", lip_mm: 12 },
+      subjects: [{ "id" => "smack", "name" => "smack", "kind" => "hull", "footprint" => rectangle(50, 14) }],
+      waters: [{ "id" => "sea", "name" => "sea", "medium" => "acrylic_water", "level_mm" => 4, "outline" => rectangle(160, 90) }])
+  end
+
+  def kept(id) = ServerSpec.store.find(id).file
+
+  def lay(name)
+    fill_in "Lay another course on top", with: name
+    find("[role=option]", text: /\A#{name}\z/i).click
+  end
+
+  it "gets its courses, its waves and a wake, which are drawn, undone and taken out" do
+    id = open_build(file, "build-up")
+    find("button", text: /\ASea\z/).click
+    lay("white foam paste")
+    eventually { kept(id)["waters"][0]["courses"] == [{ "material" => "foam_paste" }] }
+    find("[data-course='0'] button", match: :first).click
+    find("[data-course='0'] [role=combobox]").click
+    find("[role=option]", exact_text: "crests").click
+    eventually { kept(id)["waters"][0]["courses"][0]["on"] == "crests" }
+    expect(page).to have_no_css("path[data-part='/waters/0/courses/0'][d*=M]")
+    fill_in("Sea state", with: "3").send_keys(:enter)
+    expect(page).to have_css("path[data-part='/waters/0/courses/0'][d*=M]")
+    find("button", text: /All parts/).click
+    find("button", text: /\ASmack\z/).click
+    fill_in("Speed", with: "9").send_keys(:enter)
+    expect(page).to have_css("polyline[data-wake=arm]", minimum: 2)
+    expect(page).to have_css("polyline[data-wake=transverse]")
+    expect(barriers).to be_empty
+    find("button[aria-label^='Undo']", match: :first).click
+    expect(page).to have_no_css("polyline[data-wake]")
+    find("button", text: /All parts/).click
+    find("button", text: /\ASea\z/).click
+    find("[data-course='0'] button", match: :first).click
+    within("[data-course='0']") { click_button "Take out" }
+    eventually { kept(id)["waters"][0]["courses"] == [] }
+  end
+end
