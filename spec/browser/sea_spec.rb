@@ -41,3 +41,22 @@ RSpec.describe "A sea by hand", type: :feature do
     eventually { kept(id)["waters"][0]["courses"] == [] }
   end
 end
+
+RSpec.describe "The sides of a plinth by hand", type: :feature do
+  it "are finished by courses of their own, one side or all round" do
+    id = open_build(plain_file(title: "Plate"), "build-up")
+    click_button "The plinth itself"
+    click_button "Finish a side of it"
+    expect(page).to have_text("Bare so far. What is laid here first?")
+    fill_in "Lay another course on top", with: "acrylic primer"
+    find("[role=option]", exact_text: "acrylic primer").click
+    eventually { ServerSpec.store.find(id).file["sides"] == [{ "id" => "side-1", "courses" => [{ "material" => "acrylic_primer" }] }] }
+    expect(page).to have_css("[data-step]", text: /the plinth, all round/)
+    find("[aria-label='Exact values'] [role=combobox]").click
+    find("[role=option]", exact_text: "the front").click
+    expect(page).to have_css("[data-step]", text: /the plinth, the front/)
+    click_button "Take out", match: :first
+    eventually { ServerSpec.store.find(id).file["sides"] == [] }
+    expect(page).to have_css("[data-step]", text: /rim/i)
+  end
+end

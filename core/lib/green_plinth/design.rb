@@ -8,7 +8,8 @@ module GreenPlinth
     module Noted
       { title: "title", purpose: "purpose", scale: "scale", copies: "copies", plinth: "plinth", climate: "climate", calendar: "calendar",
         progress: "progress", schools: "schools", forms: "forms", zones: "zones", features: "features", subjects: "subjects",
-        waters: "waters", tasks: "tasks", mixes: "mixes", wishes: "order", groups: "groups", limits: "limits" }.each do |reader, member|
+        waters: "waters", sides: "sides", tasks: "tasks", mixes: "mixes", wishes: "order", groups: "groups",
+        limits: "limits" }.each do |reader, member|
         define_method(reader) do
           Reads.note(member)
           super()
@@ -72,6 +73,7 @@ module GreenPlinth
     def features = @features ||= parts("features", Feature)
     def subjects = @subjects ||= parts("subjects", Subject)
     def waters = @waters ||= parts("waters", Water)
+    def sides = @sides ||= parts("sides", Side)
     def tasks = @tasks ||= parts("tasks", Task)
     def mixes = @mixes ||= parts("mixes", Mix).to_h { |mix| [mix.id, mix] }
     def wishes = @wishes ||= parts("order", Wish)
@@ -95,13 +97,13 @@ module GreenPlinth
     # @return [Array<Course>] of zones and features
     def courses = (zones + features).flat_map(&:courses)
 
-    # @return [Array<WaterCourse>]
-    def water_courses = waters.flat_map(&:courses)
+    # @return [Array<Course>] of waters and of the plinth's sides
+    def outer_courses = (waters + sides).flat_map(&:courses)
 
     # Each part with an id, courses included; of two with the same, the first keeps it.
     # @return [Array<Part>]
     def identified
-      forms + coursed(zones) + coursed(features) + subjects + coursed(waters) + tasks
+      forms + coursed(zones) + coursed(features) + subjects + coursed(waters) + coursed(sides) + tasks
     end
 
     # @return [Hash] the JSON Patch operation that appends to a list of the file, which may not be there yet

@@ -55,7 +55,7 @@ module GreenPlinth
     def relief_map(interval) = part(:relief_map, GROUND, interval) { Screens::ReliefMap.new(self).to_h(interval) }
 
     # @return [Hash] see Screens::Turntable
-    def turntable = part(:turntable, SAILED) { Screens::Turntable.new(self).to_h }
+    def turntable = part(:turntable, [*SAILED, "sides"]) { Screens::Turntable.new(self).to_h }
 
     # @return [Relief::EdgeSkin]
     def edge_skin = part(:edge_skin, GROUND) { Relief::EdgeSkin.new(design.plinth, terrain) }

@@ -40,7 +40,7 @@ export function BuildUpPage() {
       <Box sx={{ overflowY: { md: "auto" }, bgcolor: "background.paper", p: 1.5 }}>
         <Stack sx={{ gap: 1.5 }} divider={<Divider />}>
           <SectionsPanel />
-          {part && /^\/(zones|waters)\//.test(part) && <CoursesPanel pointer={part} />}
+          {part && /^\/(zones|waters|sides)\//.test(part) && <CoursesPanel pointer={part} />}
           {part ? <Inspector pointer={part} /> : <PartsList />}
           {!part && <HeightMapForm />}
           <SnagList />

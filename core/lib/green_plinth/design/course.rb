@@ -6,7 +6,7 @@ module GreenPlinth
     class Course < Part
       attr_reader :host
 
-      # @param host [Zone, Feature]
+      # @param host [Coursed]
       # @return [Array<Course>] bottom to top
       def self.of(host)
         (host.data["courses"] || []).each_with_index.map { |data, index| new(data, "#{host.pointer}/courses/#{index}", host) }

@@ -49,7 +49,7 @@ module GreenPlinth
           known(water.tint_key, "#{water.pointer}/tint/material")
         end
         @design.identified.each { |part| holding(part.glue, "#{part.pointer}/fixing/glue") }
-        (@design.courses + @design.water_courses).each do |course|
+        (@design.courses + @design.outer_courses).each do |course|
           course.mix ? mixed(course) : known(course.material_key, "#{course.pointer}/material")
         end
         @design.mixes.each_value { |mix| stirred(mix) }
@@ -219,7 +219,7 @@ module GreenPlinth
       end
 
       def coats
-        coats = (@design.courses + @design.water_courses).sum { |course| course.data["coats"] || 1 }
+        coats = (@design.courses + @design.outer_courses).sum { |course| course.data["coats"] || 1 }
         return if coats <= MOST_COATS
 
         problem("", "holds #{coats} coats in all its courses together; #{MOST_COATS} are the most that can be planned")

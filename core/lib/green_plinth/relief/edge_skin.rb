@@ -29,6 +29,19 @@ module GreenPlinth
         end
       end
 
+      # @param toward [Array(Numeric, Numeric), nil] where a side looks to; nil: all round
+      # @return [Array(Float, Float)] mm along it, and mm², of what looks nearest to there of the four ways
+      def extent(toward)
+        places = stations
+        heights = profile.map(&:last)
+        (1...places.size).reduce([0.0, 0.0]) do |(long, area), index|
+          next [long, area] unless toward.nil? || looks(places[index - 1], places[index]) == toward
+
+          step = places[index][2]
+          [long + step, area + (step * (heights[index - 1] + heights[index]) / 2)]
+        end
+      end
+
       def highest_mm = profile.map(&:last).max
       def lowest_mm = profile.map(&:last).min
 
@@ -53,6 +66,12 @@ module GreenPlinth
       end
 
       private
+
+      # Run through counter-clockwise, what is outside lies to the right.
+      def looks((x0, y0), (x1, y1))
+        across, away = y1 - y0, x0 - x1
+        across.abs > away.abs ? [across <=> 0, 0] : [0, away <=> 0]
+      end
 
       # The outer ring, closed, counter-clockwise, from the point nearest to the front's middle.
       def ring

@@ -11,7 +11,7 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.phase?(:rim)
+      def first?(work) = work.phase?(:rim) || work.part.is_a?(Design::Side)
       def later?(work) = work.phase?(:plaque)
     end
   end

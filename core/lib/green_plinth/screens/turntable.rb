@@ -24,9 +24,15 @@ module GreenPlinth
 
       def mesh = @mesh ||= Relief::Mesh.new(@evaluation.terrain, @design.plinth.thickness_mm, cells_along: CELLS_ALONG)
 
+      # What is finished all round, else what is finished at all, else the plinth's own.
+      def side
+        finished = @design.sides.select(&:tone)
+        (finished.find { |one| one.toward.nil? } || finished.first)&.tone || SIDE
+      end
+
       # Colours by index into a short list, one for each corner.
       def ground
-        colours = @design.zones.map { |zone| Colour::Tone.of_zone(zone) } + [Composition::SightView::BARE, SIDE]
+        colours = @design.zones.map { |zone| Colour::Tone.of_zone(zone) } + [Composition::SightView::BARE, side]
         { "vertices" => mesh.vertices.flatten.map { |value| value.round(2) }, "triangles" => mesh.triangles.flatten, "colours" => colours,
           "owners" => mesh.owners.map { |owner| owner.nil? ? colours.size - 1 : owner.negative? ? colours.size - 2 : owner } }
       end

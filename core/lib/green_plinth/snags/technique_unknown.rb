@@ -9,7 +9,7 @@ module GreenPlinth
       weight 520
 
       def snags
-        named = (design.features + design.courses + design.water_courses)
+        named = (design.features + design.courses + design.outer_courses)
           .select { |part| part.technique && catalogue.technique(part.technique).nil? }
         named.map do |part|
           snag(part.pointer, "The way of working #{part.technique} is not in the catalogue: #{part.name} is timed as its usual way.",

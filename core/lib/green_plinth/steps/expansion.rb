@@ -14,6 +14,7 @@ module GreenPlinth
       include CourseWorks
       include StandingWorks
       include WaterWorks
+      include SideWorks
       include OwnWorks
 
       # @param terrain [Relief::Terrain]
@@ -52,7 +53,7 @@ module GreenPlinth
         @design.features.each { |feature| feature(feature) }
         @pools.each { |pool| water(pool) }
         @design.subjects.each { |subject| subject(subject) }
-        rim
+        sides
         @design.tasks.each { |task| task(task) }
         @works
       end
@@ -104,21 +105,6 @@ module GreenPlinth
         add(@catalogue.usual_technique("plinth_prepared"), @design.plinth, id: "plinth/prepare",
           amount: Plan::Geos.area(@terrain.ground.top) / DM2)
       end
-
-      # As the maker's school has it.
-      def rim
-        side = @design.schools.side("rim")
-        technique = @catalogue.technique(side["technique"]) or return
-        paint = @catalogue[side["material"]]
-        length = Plan::Geos.polygons(@terrain.ground.foot).sum { |polygon| polygon.exterior_ring.length }
-        ml = length * [@design.plinth.thickness_mm, LEAST_RIM_MM].max / 1e6 / paint["spread_m2_per_l"][1] * 1000 * side["coats"]
-        add(technique, @design.plinth, id: "plinth/rim", amount: length / DM, laid: Laid.new(material_key: paint.key), coats: side["coats"],
-          uses: [Quantities::Use.new(material: paint.key, amount: ml, unit: "ml")])
-      end
-
-      # A thinner edge takes as much paint as this one, mm (from memory).
-      LEAST_RIM_MM = 3
-      private_constant :LEAST_RIM_MM
     end
   end
 end

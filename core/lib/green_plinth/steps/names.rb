@@ -3,7 +3,7 @@
 module GreenPlinth
   module Steps
     # Names for courses that have none, so that what happens to their steps stays with them when others are laid above. A step of a
-    # course without a name is called by its place in its zone, feature or water and its material.
+    # course without a name is called by its place in its zone, feature, water or side and its material.
     class Names
       # Host, place and material in the id of such a step; what follows is a coat or a batch.
       UNNAMED = %r{\A(?<host>[^/]+)/(?<place>\d+)-(?<material>[^/]+)(?<rest>/.*)?\z}
@@ -33,7 +33,7 @@ module GreenPlinth
       # @return [Design::Course, nil] nil where the id is not made of a place, or another material lies there
       def course(id)
         match = UNNAMED.match(id.to_s) or return
-        host = (@design.zones + @design.features + @design.waters).find { |one| one.id == match[:host] }
+        host = (@design.zones + @design.features + @design.waters + @design.sides).find { |one| one.id == match[:host] }
         course = host&.courses&.at(match[:place].to_i - 1) if match[:place].to_i.positive?
         course if course&.material_key&.delete_prefix("mix:") == match[:material]
       end

@@ -13,7 +13,7 @@ import { valueAt } from "../plan/parts";
 import { useBuildSession, useFile, useOfBuild } from "../useSession";
 import { CourseRow } from "./CourseRow";
 
-/** The courses of one zone, or of a water, as a stack, the topmost above: add, edit, drag into another order, take out. */
+/** The courses of one zone, of a water or of a side of the plinth, as a stack, the topmost above: add, edit, drag into another order, take out. */
 export function CoursesPanel({ pointer }: { pointer: string }) {
   const session = useBuildSession();
   const file = useFile();

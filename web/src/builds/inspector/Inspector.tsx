@@ -10,6 +10,7 @@ import { PartPhotographs } from "../photographs/PartPhotographs";
 import { nameOf, placedPart, takeOutPatch, valueAt } from "../plan/parts";
 import { useBuildSession, useFile } from "../useSession";
 import { FieldRows } from "./FieldRows";
+import { FinishSide } from "./FinishSide";
 import { PartFigures } from "./PartFigures";
 import { fieldsOf, listOf } from "./partFields";
 
@@ -30,6 +31,7 @@ export function Inspector({ pointer }: { pointer: string }) {
           onChange={(value) => session.edit(`Rename ${name}`, [{ op: "add", path: `${path}/name`, value }])}
           fixed={path === "/plinth"}
         />
+        {path === "/plinth" && <FinishSide />}
         {path !== "/plinth" && (
           <Button
             size="small"
