@@ -42,7 +42,7 @@ module GreenPlinth
 
       private
 
-      def course = @course ||= @design.courses.find { |one| one.pointer == @pointer }
+      def course = @course ||= (@design.courses + @design.outer_courses).find { |one| one.pointer == @pointer }
       def part = @design.placed.find { |one| one.pointer == @pointer }
 
       # In the same zone or feature what was laid later; of a zone what stands on it, too.

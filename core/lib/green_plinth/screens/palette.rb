@@ -30,7 +30,7 @@ module GreenPlinth
       private_constant :Toned
 
       def courses
-        (@design.zones + @design.features).flat_map do |part|
+        (@design.zones + @design.features + @design.waters + @design.sides).flat_map do |part|
           part.courses.filter_map do |course|
             colour = course.colour || course.material&.colour
             Toned.new(colour, course.material_key, course.pointer, part.name) if colour && !bare?(course)
@@ -39,7 +39,7 @@ module GreenPlinth
       end
 
       # What only holds or covers has no tone of its own.
-      def bare?(course) = course.colour.nil? && (course.material.nil? || course.material.trait?("clear"))
+      def bare?(course) = course.colour.nil? && (course.material.nil? || (course.material.trait?("clear") && !course.material.trait?("hides")))
 
       def parts
         (@design.features + @design.subjects).select(&:colour).map { |part| Toned.new(part.colour, nil, part.pointer, part.name) }

@@ -20,7 +20,7 @@ module GreenPlinth
       # Pointer, name and key of everything that says what it stands for.
       # @return [Array<Array(String, String, String)>]
       def named
-        parts = design.zones + design.features + design.subjects + design.courses
+        parts = design.zones + design.features + design.subjects + design.courses + design.outer_courses
         own = parts.map { |part| ["#{part.pointer}/represents", part.name, part.represents] }
         units = parts.map { |part| ["#{part.pointer}/unit/represents", part.name, part.unit&.represents] }
         (own + units).select(&:last)
