@@ -121,6 +121,8 @@ export const api = {
   learnt: () => answer(server.GET("/api/learnt")),
   switchLearnt: (key: string, off: boolean) => answer(server.PUT("/api/learnt/{key}", { params: { path: { key } }, body: { off } })),
   forgetLearnt: (key: string) => answer(server.DELETE("/api/learnt/{key}", { params: { path: { key } } })),
+  sizes: (id: number, query: { margin: number; width?: number; depth?: number }) =>
+    answer(server.GET("/api/builds/{id}/sizes", { params: { ...of(id), query } })),
   pictures: (id: number) => answer(server.GET("/api/builds/{id}/pictures", { params: of(id) })),
   layUnderneath: (id: number, body: UnderlayAsked) => answer(server.POST("/api/builds/{id}/underlay", { params: of(id), body })),
   addPicture: (id: number, file: File) =>

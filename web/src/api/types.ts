@@ -121,6 +121,7 @@ export type Moves = Schemas["Moves"];
 export type Removal = Schemas["Removal"];
 export type Daybook = Schemas["Daybook"];
 export type DaybookEntry = Schemas["DaybookEntry"];
+export type BaseSize = Omit<Schemas["BaseSize"], "outline"> & { outline: Outline };
 export type BenchToUse = Schemas["BenchToUse"];
 export type Photographs = Schemas["Photographs"];
 export type PlacedUnderlay = Schemas["PlacedUnderlay"];

@@ -39,7 +39,8 @@ module GreenPlinth
       end
 
       # What only holds or covers has no tone of its own.
-      def bare?(course) = course.colour.nil? && (course.material.nil? || (course.material.trait?("clear") && !course.material.trait?("hides")))
+      def bare?(course) = course.colour.nil? && (course.material.nil? || clear?(course.material))
+      def clear?(material) = material.trait?("clear") && !material.trait?("hides")
 
       def parts
         (@design.features + @design.subjects).select(&:colour).map { |part| Toned.new(part.colour, nil, part.pointer, part.name) }

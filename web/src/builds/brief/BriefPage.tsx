@@ -9,6 +9,7 @@ import { FieldRows } from "../inspector/FieldRows";
 import { fieldsOf, named } from "../inspector/partFields";
 import { ExportLinks } from "../quantities/ExportLinks";
 import { useBuild, useBuildSession, useFile } from "../useSession";
+import { BaseSizes } from "./BaseSizes";
 import { MustFit } from "./MustFit";
 import { WhenGroup } from "./WhenGroup";
 import { WordsField } from "./WordsField";
@@ -48,6 +49,9 @@ export function BriefPage() {
       </FieldGroup>
       <FieldGroup title="The plinth">
         <FieldRows fields={fieldsOf(catalogue, "plinth", file.plinth)} part={file.plinth} pointer="/plinth" called="the plinth" />
+      </FieldGroup>
+      <FieldGroup title="Sizes for what is to stand on it">
+        <BaseSizes />
       </FieldGroup>
       <FieldGroup title="Where it must fit">
         <MustFit />

@@ -11,6 +11,10 @@ module GreenPlinth
         TURNS = (-3600..3600)
         ELEVATIONS = (0..85)
 
+        # Round what stands there, and of a board, mm.
+        MARGINS = (-500..500)
+        BOARDS = (1..5000)
+
         def self.registered(app)
           app.post("/api/builds/:id/fit") do
             tried = desk.try(id_in_path, body_as("Try")["patch"])
@@ -23,6 +27,12 @@ module GreenPlinth
             asked = Composition::Eye.new(number("direction", TURNS, eye.direction_deg) % 360,
               number("elevation", ELEVATIONS, eye.elevation_deg))
             told(params["since"].to_s[0, Telling::LONGEST], desk.telling.named(evaluation.sight_view(asked)))
+          end
+
+          app.get("/api/builds/:id/sizes") do
+            board = params["width"] && [number("width", BOARDS), number("depth", BOARDS)]
+            sizing = Composition::Sizing.new(evaluation.design, number("margin", MARGINS, 5.0), board)
+            json_body({ "sizes" => sizing.sizes.map(&:to_h) })
           end
 
           app.post("/api/builds/:id/arrangements") { inquired("arrangements", body_as("Seed")) }
