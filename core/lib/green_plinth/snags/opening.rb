@@ -37,7 +37,7 @@ module GreenPlinth
           next unless depth.positive?
 
           bottom -= depth unless below.appendages.include?(slice)
-          cut(hull, shape, depth, id)
+          cut(hull, shape, depth, id, slice)
         end
         Fix.new("cut an opening in #{forms.size} steps", appended(forms))
       end
@@ -48,8 +48,8 @@ module GreenPlinth
 
       def tilt(below, slice) = Plan::Geos.rings(slice.shape).flatten(1).map { |x, y| below.deeper_at(x, y) }.push(0.0).max
 
-      def cut(hull, shape, depth, id)
-        { "id" => id, "name" => "opening for #{hull.name}"[0, 80], "kind" => design.kinds.form("cut").key, "depth_mm" => depth.ceil(1),
+      def cut(hull, shape, depth, id, slice)
+        { "id" => id, "name" => "opening, #{mm(slice.depth_mm)} down, for #{hull.name}"[0, 80], "kind" => design.kinds.form("cut").key, "depth_mm" => depth.ceil(1),
           "outline" => { "kind" => "polygon", "points_mm" => ring(shape) } }
       end
 
