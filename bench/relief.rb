@@ -43,7 +43,7 @@ row.call("zones' cover",
   best.call { design.zones.each_index { |index| GreenPlinth::Relief::Cover.of(evaluation.ground.area(index), terrain.grid) } })
 row.call("courses laid on",
   best.call { GreenPlinth::Relief::Terrain.new(evaluation.bulk, evaluation.ground, covers, design.zones) })
-row.call("waters flooded", best.call { GreenPlinth::Waters::Pouring.pools(design.waters, terrain, design.plinth.lip_mm) })
+row.call("waters flooded", best.call { GreenPlinth::Waters::Pouring.flooded(design.waters, terrain, design.plinth.lip_mm) })
 row.call("slopes", best.call { GreenPlinth::Relief::Slopes.new(terrain, design.zones).classes })
 levels = GreenPlinth::Relief::Levels.new(terrain)
 row.call("contours", best.call { levels.lines(levels.usual_interval) })

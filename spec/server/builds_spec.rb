@@ -160,7 +160,7 @@ RSpec.describe "Builds over HTTP" do
       builds = post_json("/api/samples", {})["builds"]
       expect(builds.map do |build|
         build["purpose"]
-      end).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "photo_set",
+      end).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "sea_base", "photo_set",
         "floating_display", "vignette")
       expect(builds.count { |build| (build["late_min"] || 0).positive? }).to eq(1)
       expect(builds.find { |build| build["title"] == "Skiff on the ebb" }["stops"]).to eq(1)

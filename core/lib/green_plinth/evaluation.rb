@@ -68,8 +68,10 @@ module GreenPlinth
 
     # @return [Array<Waters::Pool>]
     def pools
-      part(:pools, [*WET, "subjects"]) do
-        Waters::Pouring.pools(design.waters, terrain, design.plinth.lip_mm, design.subjects.select(&:set_in_water?))
+      hulls = design.subjects.select(&:set_in_water?)
+      # Of the subjects only what lies in water: moving a figure leaves them alone.
+      part(:pools, WET, hulls.map { |hull| [hull.footprint, hull.at_mm, hull.turn_deg] }) do
+        Waters::Pouring.pools(flooded, terrain, hulls)
       end
     end
 
@@ -216,6 +218,9 @@ module GreenPlinth
     def to_h = part(:told, file.keys, @effort, @known) { Files::EvaluationFile.new(self).to_h }
 
     private
+
+    # @return [Array<Array>] each water with what Flood found of it
+    def flooded = part(:flooded, WET) { Waters::Pouring.flooded(design.waters, terrain, design.plinth.lip_mm) }
 
     # From the left to the right, through the first water or else the plinth's middle.
     def usual_cut

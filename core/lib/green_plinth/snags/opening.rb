@@ -49,8 +49,8 @@ module GreenPlinth
       def tilt(below, slice) = Plan::Geos.rings(slice.shape).flatten(1).map { |x, y| below.deeper_at(x, y) }.push(0.0).max
 
       def cut(hull, shape, depth, id, slice)
-        { "id" => id, "name" => "opening, #{mm(slice.depth_mm)} down, for #{hull.name}"[0, 80], "kind" => design.kinds.form("cut").key, "depth_mm" => depth.ceil(1),
-          "outline" => { "kind" => "polygon", "points_mm" => ring(shape) } }
+        { "id" => id, "name" => "opening, #{mm(slice.depth_mm)} down, for #{hull.name}"[0, 80], "depth_mm" => depth.ceil(1),
+          "kind" => design.kinds.form("cut").key, "outline" => { "kind" => "polygon", "points_mm" => ring(shape) } }
       end
 
       def ring(shape)

@@ -6,22 +6,29 @@ module GreenPlinth
     module Pouring
       module_function
 
+      # @return [Array<Array(Design::Water, Hash)>] each with what Flood found: nil where it has no level, or nothing is under it
+      def flooded(waters, terrain, lip_mm)
+        waters.map { |water| [water, water.level_mm && Flood.new(terrain, lip_mm, water).at(water.level_mm)] }
+      end
+
+      # @param flooded [Array<Array(Design::Water, Hash)>]
       # @param hulls [Array<Design::Subject>] what lies in the water: it takes its place, and the gap about it is filled by itself
       # @return [Array<Pool>] in the order of the file
-      def pools(waters, terrain, lip_mm, hulls = [])
+      def pools(flooded, terrain, hulls = [])
         taken = Plan::Geos.union(hulls.map { |hull| hull.footprint_area.buffer(Spots::GAP_MM) })
-        waters.map { |water| pool(water, terrain, lip_mm, taken) }
+        flooded.map { |water, found| pool(water, found, terrain, taken) }
       end
 
-      def pool(water, terrain, lip_mm, taken)
+      def pool(water, found, terrain, taken)
         return Pool.new(water) unless water.level_mm
+        return Pool.new(water, dry(water, terrain)) unless found
 
-        found = Flood.new(terrain, lip_mm, water).at(water.level_mm) or return Pool.new(water, dry(water, terrain))
-        basin = found.delete(:basin)
+        basin = found[:basin]
         open = taken.empty? || !taken.intersects?(water.area) ? basin : basin.without(relative(taken, terrain))
-        found = found.merge(poured(open, water.level_mm)) unless open.equal?(basin)
-        Pool.new(water, found, basin: basin, layers: Layers.slice(water, open, water.level_mm - found[:max_depth_mm]))
+        figures = open.equal?(basin) ? found : found.merge(poured(open, water.level_mm))
+        Pool.new(water, figures, basin: basin, layers: Layers.slice(water, open, water.level_mm - figures[:max_depth_mm]))
       end
+      private_class_method :pool
 
       def poured(open, level)
         { area_mm2: open.area(level), volume_mm3: open.volume(level), max_depth_mm: open.deepest(level) }
@@ -35,7 +42,6 @@ module GreenPlinth
         (Relief::Coverage.of(taken.intersection(terrain.ground.top), terrain.grid) / base).clip(0.0, 1.0)
       end
       private_class_method :relative
-      private_class_method :pool
 
       def dry(water, terrain)
         drawn = water.area.intersection(terrain.ground.top)
