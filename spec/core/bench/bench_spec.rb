@@ -122,6 +122,16 @@ RSpec.describe "At the bench" do
       expect(removal("/forms/0", *laid("plinth/prepare")).again).to be_empty
     end
 
+    it "takes off with a course on a water what was laid on it later, and not its pours" do
+      sea = { "id" => "sea", "medium" => "acrylic_water", "level_mm" => 8, "outline" => rectangle(60, 40), "sealed" => true,
+              "courses" => [{ "id" => "gel", "material" => "water_gel" }, { "id" => "white", "material" => "foam_paste" }] }
+      wet = file.merge("waters" => [sea])
+      rows = laid("plinth/prepare", "shelf/stack", "paste", "tone", "sea/pour", "gel", "white")
+      off = ->(part) { described_class.new(stood(*rows, of: wet), part, evaluate, log(*rows)).again.map(&:step) }
+      expect(off["/waters/0/courses/0"]).to eq(%w[gel white])
+      expect(off["/waters/0/courses/1"]).to eq(%w[white])
+    end
+
     it "foretells the date that the event then makes" do
       wrong = { "id" => SecureRandom.uuid, "kind" => "redone", "at" => "2027-03-01T21:55:00Z" }
       told = removal("/forms/0", *done).to_h(wrong)

@@ -29,6 +29,18 @@ RSpec.describe GreenPlinth::Questions::SoFar do
     expect(standing.pointers(moment)["/zones/0"]).to eq("/zones/#{whole.index(there.first)}")
   end
 
+  it "shows of a water only what is laid on it by then, and names it as in the whole" do
+    cutter = evaluation(sample("pilot-cutter"))
+    so_far = described_class.new(cutter.design, cutter.timeline)
+    begun = cutter.timeline.spans.select { |where, _| where.start_with?("/waters/0") }.transform_values(&:begun)
+    # Between the gel and the first white.
+    moment = begun["/waters/0/courses/2"] - 1
+    there = so_far.file(moment)["waters"].first["courses"].map { |course| course["id"] }
+    expect(there).to eq(%w[deep swell])
+    expect(so_far.pointers(moment)).to include("/waters/0" => "/waters/0", "/waters/0/courses/1" => "/waters/0/courses/1")
+    expect(GreenPlinth.evaluate(GreenPlinth::Design.new(so_far.file(moment))).drawing["waters"].first["courses"].size).to eq(2)
+  end
+
   it "leaves out exactly what is not begun" do
     moment = minutes("2027-03-09T00:00")
     begun = made.timeline.spans.select { |where, span| where.start_with?("/subjects/") && span.begun <= moment }

@@ -70,6 +70,19 @@ RSpec.describe GreenPlinth::Stores do
       expect(short.left).to be_within(0.01).of(10 + short.line.pack["amount"] - need)
     end
 
+    # What is laid is no longer on the shelf: of twice 16.5 ml one is still to come.
+    it "buys only what is still to be laid" do
+      twice = [course("earth_paste", id: "bed", thickness_mm: 2), course("acrylic_paint", id: "tone"),
+        course("earth_paste", id: "skim", thickness_mm: 2)]
+      laid = ->(*ids) { { done: ids.map { |id| { step: id, finished: "2027-03-01T20:00" } } } }
+      found = lambda do |*ids|
+        made = evaluation(plain_file(zones: [zone(*twice)], progress: laid[*ids]))
+        paste(described_class.new(made.quantities, shelves(jar("earth_paste", 200, "ml", open: 20)), 1, still: made.still_needed))
+      end
+      expect([found["bed"].line.amount, found["bed"].still]).to match([be_within(0.1).of(2 * need), be_within(0.1).of(need)])
+      expect([found["bed"].packs, found[].packs, found["bed", "tone", "skim"].still]).to eq([0, 1, 0.0])
+    end
+
     it "reckons what is to be bought at the price that was paid for such a pack" do
       paid = paste(balance(file, jar("earth_paste", 200, "ml", open: 10, price_minor: 400)))
       other = paste(balance(file, jar("earth_paste", 500, "ml", open: 10, price_minor: 400)))
