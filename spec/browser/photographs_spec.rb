@@ -34,6 +34,20 @@ RSpec.describe "Photographs by hand", type: :feature do
     expect(page).to have_no_css("[data-underlay]")
   end
 
+  it "wait on the device while the server cannot be reached, and are told of when it can" do
+    id = open_build(file, "daybook")
+    fill_in "Note", with: "from the door"
+    page.driver.browser.network.emulate_network_conditions(offline: true)
+    attach_file("A photograph", photograph("door.jpg"), visible: :all)
+    expect(page).to have_text("1 photograph kept on this device")
+    expect(told(id)).to eq([])
+    page.driver.browser.network.emulate_network_conditions(offline: false)
+    eventually(15) { told(id).map { |data| data["text"] } == ["from the door"] }
+    expect(page).to have_css("[data-entry=pictured] img[alt='from the door']")
+  ensure
+    page.driver.browser.network.emulate_network_conditions(offline: false)
+  end
+
   it "are pinned to a part with the fact that they are kept for, and shown where it is worked on" do
     ServerSpec.at("19:00:00")
     id = open_build(file, "build-up")

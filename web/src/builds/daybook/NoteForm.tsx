@@ -22,7 +22,7 @@ export function NoteForm() {
   const { add, problem } = useAddPhotograph();
   const words = text.trim();
   const photograph = (file: File) =>
-    add(file, { ...(words ? { text: words } : {}), ...(pointer ? { part: pointer } : {}) }).then((number) => number && setText(""));
+    add(file, { ...(words ? { text: words } : {}), ...(pointer ? { part: pointer } : {}) }).then((taken) => taken && setText(""));
   return (
     <Box
       component="section"

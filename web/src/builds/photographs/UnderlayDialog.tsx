@@ -67,7 +67,7 @@ export function UnderlayDialog({ photographs, onClose }: { photographs: Photogra
               file="A photograph to trace"
               variant="outlined"
               accept={PICTURES}
-              onFile={(file) => void add(file, null).then(setChosen)}
+              onFile={(file) => void add(file, null).then((taken) => setChosen(typeof taken === "number" ? taken : null))}
             />
             <Button onClick={onClose}>Close</Button>
           </DialogActions>

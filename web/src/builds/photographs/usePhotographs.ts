@@ -3,7 +3,8 @@ import { useEffect, useState } from "react";
 import { api, Refused } from "../../api/client";
 import type { BenchEvent } from "../../api/types";
 import { onSent } from "../../bench/outbox";
-import { useTell } from "../bench/useTell";
+import { addPicture, sendPictures, usePictures } from "../../bench/pictures";
+import { count } from "../../common/words";
 import { useOfBuild } from "../useSession";
 
 /** What a camera makes and the server reads. */
@@ -19,29 +20,31 @@ export function usePhotographs() {
   return data ?? null;
 }
 
-/** Takes a photograph in and tells what it is for; answers with its number, or null and says why not. */
+/** Takes a photograph in and tells what it is for; answers with its number, or that it waits; null where it was refused. */
 export function useAddPhotograph() {
   const id = useOfBuild((build) => build.id);
-  const tell = useTell();
   const client = useQueryClient();
+  const { waiting, refused } = usePictures();
   const [problem, setProblem] = useState<string | null>(null);
-  async function add(file: File, data: BenchEvent["data"] | null): Promise<number | null> {
+  useEffect(() => void sendPictures(), []);
+  async function add(file: File, data: BenchEvent["data"] | null): Promise<number | "waits" | null> {
     try {
-      const picture = await api.addPicture(id, file);
-      if (data) await tell("pictured", { data: { ...data, picture: picture.number } });
+      const number = await addPicture(id, file, data);
       setProblem(null);
       await client.invalidateQueries({ queryKey: ["pictures", id] });
-      return picture.number;
+      return number ?? "waits";
     } catch (error) {
-      setProblem(
-        error instanceof Refused
-          ? (error.problem.problems?.map((one) => one.message).join("; ") ?? error.problem.detail)
-          : "The server cannot be reached: a photograph needs it. Choose it again in a moment.",
-      );
+      if (!(error instanceof Refused)) throw error;
+      setProblem(error.problem.problems?.map((one) => one.message).join("; ") ?? error.problem.detail);
       return null;
     }
   }
-  return { add, problem };
+  const waits = waiting
+    ? `Without the server: ${count(waiting, "photograph")} kept on this device, sent when it is back.`
+    : refused
+      ? `Not taken: ${refused}`
+      : null;
+  return { add, problem: problem ?? waits };
 }
 
 export const pictureUrl = (build: number, picture: number, small = false): string =>
