@@ -24,6 +24,7 @@ RSpec.describe "A sea by hand", type: :feature do
     find("[role=option]", exact_text: "crests").click
     eventually { kept(id)["waters"][0]["courses"][0]["on"] == "crests" }
     expect(page).to have_no_css("path[data-part='/waters/0/courses/0'][d*=M]")
+    expect(page).to have_text("White foam paste is to lie on crests of sea, and there is no such place: it lies still.")
     fill_in("Sea state", with: "3").send_keys(:enter)
     expect(page).to have_css("path[data-part='/waters/0/courses/0'][d*=M]")
     find("button", text: /All parts/).click
@@ -31,12 +32,25 @@ RSpec.describe "A sea by hand", type: :feature do
     fill_in("Speed", with: "9").send_keys(:enter)
     expect(page).to have_css("polyline[data-wake=arm]", minimum: 2)
     expect(page).to have_css("polyline[data-wake=transverse]")
+    2.times { click_button "Add a waterplane" }
+    eventually { kept(id)["subjects"][0]["immersed"]&.map { |plane| [plane["depth_mm"], plane["outline"]["width_mm"]] } == [[3, 40], [6, 32]] }
+    within("[aria-label='Waterplane 2']") { fill_in("Broad", with: "2").send_keys(:enter) }
+    eventually { kept(id)["subjects"][0]["immersed"][1]["outline"]["depth_mm"] == 2 }
+    click_button "Take out waterplane 1"
+    eventually { kept(id)["subjects"][0]["immersed"].size == 1 }
+    4.times { find("button[aria-label^='Undo']", match: :first).click.then { sleep(0.5) } }
+    eventually { kept(id)["subjects"][0]["immersed"].nil? }
     expect(barriers).to be_empty
     find("button[aria-label^='Undo']", match: :first).click
     expect(page).to have_no_css("polyline[data-wake]")
     find("button", text: /All parts/).click
     find("button", text: /\ASea\z/).click
     find("[data-course='0'] button", match: :first).click
+    find("[data-course='0'] [role=combobox]").click
+    find("[role=option]", exact_text: "a strip of its own").click
+    click_button "Lay it along section A"
+    eventually { kept(id)["waters"][0]["courses"][0]["outline"]&.fetch("kind") == "strip" }
+    expect(page).to have_css("path[data-part='/waters/0/courses/0'][d*=M]")
     within("[data-course='0']") { click_button "Take out" }
     eventually { kept(id)["waters"][0]["courses"] == [] }
   end

@@ -4,7 +4,7 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import TextField from "@mui/material/TextField";
 import type { Course } from "../../api/types";
-import { materialOf, useCatalogue } from "../../common/catalogue";
+import { kindOf, materialOf, useCatalogue } from "../../common/catalogue";
 import { plain, span } from "../../common/words";
 import { FieldRows } from "../inspector/FieldRows";
 import { fieldsOf, type Part } from "../inspector/partFields";
@@ -108,6 +108,7 @@ function CourseValues({ pointer, course, index, count, onMove }: Pick<Props, "po
         part={course}
         pointer={pointer}
       />
+      {pointer.startsWith("/waters/") && <StripAlongCut pointer={pointer} course={course} />}
       <TextField
         label="Colour"
         type="color"
@@ -135,5 +136,26 @@ function CourseValues({ pointer, course, index, count, onMove }: Pick<Props, "po
         </Button>
       </Stack>
     </Stack>
+  );
+}
+
+/** As broad as a strip begins, mm. */
+const STRIP_MM = 6;
+
+/** A course that lies on a strip of its own is laid along the section line, which is pulled where it is wanted. */
+function StripAlongCut({ pointer, course }: { pointer: string; course: Course }) {
+  const session = useBuildSession();
+  const catalogue = useCatalogue();
+  const cut = useOfBuild((build) => build.sections[0]);
+  if (!cut || !kindOf(catalogue, "water_spots", course.on)?.drawn) return null;
+  const outline = { kind: "strip", points_mm: [cut.from, cut.to], width_mm: STRIP_MM };
+  return (
+    <Button
+      size="small"
+      variant="outlined"
+      onClick={() => session.edit("Lay it along the section", [{ op: "add", path: `${pointer}/outline`, value: outline }])}
+    >
+      Lay it along section A
+    </Button>
   );
 }

@@ -4,7 +4,8 @@ import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
-import { useCatalogue } from "../../common/catalogue";
+import type { Subject } from "../../api/types";
+import { has, standingKind, useCatalogue } from "../../common/catalogue";
 import { capital } from "../../common/words";
 import { PartPhotographs } from "../photographs/PartPhotographs";
 import { nameOf, placedPart, takeOutPatch, valueAt } from "../plan/parts";
@@ -13,6 +14,7 @@ import { FieldRows } from "./FieldRows";
 import { FinishSide } from "./FinishSide";
 import { PartFigures } from "./PartFigures";
 import { fieldsOf, listOf } from "./partFields";
+import { Waterplanes } from "./Waterplanes";
 
 /** The exact values of the lit part: a field for each member that its kind has. */
 export function Inspector({ pointer }: { pointer: string }) {
@@ -32,6 +34,9 @@ export function Inspector({ pointer }: { pointer: string }) {
           fixed={path === "/plinth"}
         />
         {path === "/plinth" && <FinishSide />}
+        {path.startsWith("/subjects/") && has(standingKind(catalogue, String(part.kind), path), "set_in_water") && (
+          <Waterplanes subject={part as unknown as Subject} pointer={path} />
+        )}
         {path !== "/plinth" && (
           <Button
             size="small"
