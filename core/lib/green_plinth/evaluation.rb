@@ -10,6 +10,7 @@ module GreenPlinth
   class Evaluation
     include Remembering
     include Planning
+    include Afloat
 
     # The members of the plinth file that each part depends on.
     BASE = %w[plinth forms].freeze
@@ -66,29 +67,8 @@ module GreenPlinth
     # @return [Array<Templates::Piece>]
     def templates = part(:templates, [*BASE, "subjects", "title"]) { Templates::Pieces.new(self).all }
 
-    # @return [Array<Waters::Pool>]
-    def pools
-      hulls = design.subjects.select(&:set_in_water?)
-      # Of the subjects only what lies in water: moving a figure leaves them alone.
-      part(:pools, WET, hulls.map { |hull| [hull.footprint, hull.at_mm, hull.turn_deg] }) do
-        Waters::Pouring.pools(flooded, terrain, hulls)
-      end
-    end
-
-    # @return [Waters::Spots] where on waters courses lie
-    def spots = part(:spots, SAILED) { Waters::Spots.new(design, ground.top) }
-
-    # @return [Array<Seas::Track>] hulls under way
-    def tracks = part(:tracks, SAILED) { Seas::Track.all(design, ground.top) }
-
-    # @param pool [Waters::Pool]
     # @return [Balance::Floating]
     def floating = Balance::Floating.new(design, mass, terrain)
-
-    # @return [Float, nil] mm, the highest level at which it stays where it is drawn; nil where none does
-    def holding_level(pool)
-      part(:holding, WET, pool.id) { Waters::Holding.level(pool, terrain, design.plinth.lip_mm) }
-    end
 
     # @return [Steps::OrderOfWork]
     def order
@@ -218,9 +198,6 @@ module GreenPlinth
     def to_h = part(:told, file.keys, @effort, @known) { Files::EvaluationFile.new(self).to_h }
 
     private
-
-    # @return [Array<Array>] each water with what Flood found of it
-    def flooded = part(:flooded, WET) { Waters::Pouring.flooded(design.waters, terrain, design.plinth.lip_mm) }
 
     # From the left to the right, through the first water or else the plinth's middle.
     def usual_cut
