@@ -12,15 +12,13 @@ module GreenPlinth
       def initialize(design, top)
         @design = design
         @top = top
+        @areas = {}
       end
 
       # @param course [Design::WaterCourse]
       # @param pool [Pool]
       # @return [RGeo geometry] empty where there is no such place
-      def area(course, pool)
-        found = send(:"of_#{course.spot["shape"]}", course, pool)
-        course.spot.trait?("ashore") ? found : found.intersection(open(pool))
-      end
+      def area(course, pool) = @areas[[course.data, pool]] ||= found(course, pool)
 
       # @param course [Design::WaterCourse]
       # @param pool [Pool]
@@ -37,6 +35,11 @@ module GreenPlinth
       def open(pool) = hulls.empty? ? pool.area : pool.area.difference(hulls)
 
       private
+
+      def found(course, pool)
+        shape = send(:"of_#{course.spot["shape"]}", course, pool)
+        course.spot.trait?("ashore") ? shape : shape.intersection(open(pool))
+      end
 
       def hulls = @hulls ||= Plan::Geos.union(@design.subjects.select(&:set_in_water?).map(&:footprint_area))
 
