@@ -33,7 +33,8 @@ RSpec.describe "A sea by hand", type: :feature do
     expect(page).to have_css("polyline[data-wake=arm]", minimum: 2)
     expect(page).to have_css("polyline[data-wake=transverse]")
     2.times { click_button "Add a waterplane" }
-    eventually { kept(id)["subjects"][0]["immersed"]&.map { |plane| [plane["depth_mm"], plane["outline"]["width_mm"]] } == [[3, 40], [6, 32]] }
+    planes = -> { kept(id)["subjects"][0]["immersed"]&.map { |plane| [plane["depth_mm"], plane["outline"]["width_mm"]] } }
+    eventually { planes.call == [[3, 40], [6, 32]] }
     within("[aria-label='Waterplane 2']") { fill_in("Broad", with: "2").send_keys(:enter) }
     eventually { kept(id)["subjects"][0]["immersed"][1]["outline"]["depth_mm"] == 2 }
     click_button "Take out waterplane 1"
