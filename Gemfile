@@ -41,4 +41,5 @@ group :test do
   gem "rgl", "~> 0.6"           # a second opinion on graphs
   gem "rspec", "~> 3.13"
   gem "rubocop", "~> 1.60", require: false
+  gem "turbo_tests", "~> 2.2", require: false # the specs on several processors
 end

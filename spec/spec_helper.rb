@@ -2,6 +2,10 @@
 
 $LOAD_PATH.unshift(File.expand_path("../core/lib", __dir__), File.expand_path("../server/lib", __dir__))
 
+# Processes that run the specs beside each other have a database each: bin/test makes them.
+beside = ENV["TEST_ENV_NUMBER"].to_s
+ENV["DATABASE_URL"] = ENV["DATABASE_URL"].sub(/_test\z/, "_#{beside}_test") if ENV["DATABASE_URL"] && !["", "1"].include?(beside)
+
 require "green_plinth"
 require "prop_check"
 

@@ -18,7 +18,7 @@ module Torture
     def call
       @server = @kit.server.start.ready
       @build = Client.new(@server.port).post("/api/builds", OddBuild::PLAIN.merge("forms" => [form])).json["id"]
-      @browser = Ferrum::Browser.new(browser_options: { "no-sandbox" => nil }, timeout: 20, process_timeout: 30)
+      @browser = Ferrum::Browser.new(browser_options: { "no-sandbox" => nil }, window_size: [1280, 800], timeout: 20, process_timeout: 30)
       @browser.go_to("http://127.0.0.1:#{@server.port}/builds/#{@build}/build-up")
       said(/\ASaved/)
       @browser.at_xpath("//button[contains(., 'Bank')]").click

@@ -46,7 +46,8 @@ RSpec.describe "Building up", type: :feature do
 
     it "gives up a drawing with Escape, leaving nothing" do
       find("[role=combobox]", text: "Draw…").click
-      find("[role=option]", text: "cut").click
+      find("[role=option]", exact_text: "cut").click
+      expect(page).to have_no_css(".MuiModal-root")
       tap(on_plan(-40, -20))
       press(:Escape)
       expect(page).to have_no_text("Stop drawing")

@@ -22,7 +22,8 @@ RSpec.describe "Typing exact values", type: :feature do
     end
   end
 
-  { "thick" => "Type a number of mm", "3 apples" => "Type a number of mm", "-2" => "0.1 or more", "0" => "0.1 or more",
+  { "thick" => "Type a number of mm", "3 apples" => "apples is no unit of mm",
+    "1,219" => "type 1219 or 1.219", "-2" => "0.1 or more", "0" => "0.1 or more",
     "1/0" => "Type a number of mm" }.each do |text, words|
     it "does not take #{text.inspect}, and says why" do
       type(text)

@@ -20,8 +20,7 @@ RSpec.describe "A sea by hand", type: :feature do
     lay("white foam paste")
     eventually { kept(id)["waters"][0]["courses"] == [{ "material" => "foam_paste" }] }
     find("[data-course='0'] button", match: :first).click
-    find("[data-course='0'] [role=combobox]").click
-    find("[role=option]", exact_text: "crests").click
+    choose("Lies on", "crests")
     eventually { kept(id)["waters"][0]["courses"][0]["on"] == "crests" }
     expect(page).to have_no_css("path[data-part='/waters/0/courses/0'][d*=M]")
     expect(page).to have_text("White foam paste is to lie on crests of sea, and there is no such place: it lies still.")
@@ -47,8 +46,7 @@ RSpec.describe "A sea by hand", type: :feature do
     find("button", text: /All parts/).click
     find("button", text: /\ASea\z/).click
     find("[data-course='0'] button", match: :first).click
-    find("[data-course='0'] [role=combobox]").click
-    find("[role=option]", exact_text: "a strip of its own").click
+    choose("Lies on", "a strip of its own")
     click_button "Lay it along section A"
     eventually { kept(id)["waters"][0]["courses"][0]["outline"]&.fetch("kind") == "strip" }
     expect(page).to have_css("path[data-part='/waters/0/courses/0'][d*=M]")

@@ -8,17 +8,6 @@ RSpec.describe "Shapes on the plan", type: :feature do
   def stored = ServerSpec.store.find(id).file
   def slab = stored["forms"][0]["outline"]["points_mm"]
 
-  def start_drawing(what, shape = nil)
-    find("[role=combobox]", text: "Draw…").click
-    find("[role=option]", text: what, exact_text: true).click
-    expect(page).to have_no_css(".MuiModal-root")
-    return unless shape
-
-    find("[role=combobox]", text: "corner by corner").click
-    find("[role=option]", text: shape, exact_text: true).click
-    expect(page).to have_no_css(".MuiModal-root")
-  end
-
   it "draws a rectangle and an oval by two corners" do
     start_drawing("cut", "rectangle")
     [[-20, -10], [0, 5]].each { |corner| tap(on_plan(*corner)) }
@@ -63,12 +52,19 @@ RSpec.describe "Shapes on the plan", type: :feature do
       expect(slab).to include([0, 28])
     end
 
+    # Two taps far apart, as on a machine that is busy, are no double click: it is made again until it was one.
+    def click_twice_on_the_last_corner
+      corner = on_plan(*slab.last)
+      2.times { tap(corner) }
+      sleep 0.5 # the answer, or none
+    end
+
     it "are taken out by a double click, but never the last three" do
-      corner = -> { on_plan(*slab.last) }
-      2.times do
-        2.times { tap(corner.call) }
-        sleep 0.5 # the answer, or none
+      eventually do
+        click_twice_on_the_last_corner
+        slab.size < 4
       end
+      3.times { click_twice_on_the_last_corner }
       expect(slab.size).to eq(3)
     end
   end

@@ -7,7 +7,8 @@ RSpec.describe "The shelf", type: :feature do
     visit "/"
     expect(page).to have_text("Nothing on the shelf yet")
     click_button "Put the samples back"
-    expect(page).to have_css("article", count: sample_names.size)
+    # Each is computed for the first time.
+    expect(page).to have_css("article", count: sample_names.size, wait: 60)
     expect(page).to have_css("article", text: /Skiff on the ebb.*1 stops the work/m)
     expect(page).to have_css("article", text: /Lineside lane.*days late/m)
     expect(page).to have_css("article svg[aria-label^='Plan of']", count: sample_names.size)

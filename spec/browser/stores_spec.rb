@@ -90,10 +90,15 @@ RSpec.describe "Stores, mixes and scales by hand", type: :feature do
     expect(page).to have_no_css("section[aria-label='Sedge bank']")
   end
 
+  # The field may be drawn anew between being found and being set: it is looked for where it is set.
   def colour(field, value)
-    page.execute_script(<<~JS, find_field(field), value)
-      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(arguments[0], arguments[1]);
-      arguments[0].dispatchEvent(new Event("input", { bubbles: true }));
+    find_field(field)
+    page.execute_script(<<~JS, field, value)
+      const named = [...document.querySelectorAll("input[type=color]")].find((one) =>
+        [one.getAttribute("aria-label"), ...[...one.labels].map((label) => label.textContent)].includes(arguments[0]));
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(named, arguments[1]);
+      named.dispatchEvent(new Event("input", { bubbles: true }));
+      named.dispatchEvent(new Event("change", { bubbles: true }));
     JS
   end
 

@@ -58,7 +58,7 @@ RSpec.describe GreenPlinth::CommandLine do
   end
 
   it "exports calendar, shopping list and plan" do
-    { "ics" => /\ABEGIN:VCALENDAR/, "csv" => /\Amaterial,name/, "svg" => /\A<svg / }.each do |format, beginning|
+    { "ics" => /\ABEGIN:VCALENDAR/, "csv" => /\AMaterial,Colour/, "svg" => /\A<svg / }.each do |format, beginning|
       out.truncate(0)
       out.rewind
       expect(run("export", path("peat-bank"), "--to", format)).to eq(0)

@@ -31,7 +31,7 @@ RSpec.describe GreenPlinth::Kinds do
         records.flat_map do |kind|
           [*Array(kind["technique"]), kind["dressed_by"], kind["solid_technique"]].compact.reject { |key| catalogue.technique(key) } +
             [kind["material"], kind.dig("start", "material")].compact.reject { |key| catalogue[key] } +
-            (list == "entries" ? [] : (kind["fields"] || []) + (kind["measures"] || [])).reject { |key| fields.include?(key) } +
+            (list == "entries" ? [] : %w[fields more measures].flat_map { |of| kind[of] || [] }).reject { |key| fields.include?(key) } +
             (kind["sides"] || {}).values.flat_map { |side| side["rules"] || [] }.reject { |code| codes.include?(code) }
         end
       end
@@ -48,7 +48,8 @@ RSpec.describe GreenPlinth::Kinds do
       lists["fields"].each do |field|
         expect(lists).to have_key(field["kinds"]), field["key"] if field["kinds"]
         expect(catalogue.materials.values.any? { |material| material.trait?(field["trait"]) }).to be(true),
-          field["key"] if field["as"] == "material"
+          field["key"] if %w[material materials].include?(field["as"])
+        expect(kinds["parts"]).to have_key(field["rows"]), field["key"] if field["rows"]
       end
     end
 

@@ -10,18 +10,31 @@ RSpec.describe GreenPlinth::Exports::CalendarIcs do
   let(:sittings) { GreenPlinth::Schedule::Sittings.of(made.schedule) }
 
   it "has an event for each sitting and one for the ready date" do
-    expect(calendar.events.reject { |event| event.summary.to_s.end_with?(": dry") }.size).to eq(sittings.size + 1)
+    expect(calendar.events.reject { |event| event.summary.to_s.end_with?(" dry") }.size).to eq(sittings.size + 1)
     expect(calendar.events.last.summary.to_s).to match(/is ready/)
   end
 
-  it "rings when something has become dry" do
+  it "says when something has become dry, by build and part" do
     answer = made.schedule
     ends = answer.network.steps.select { |step| step.tail_min.positive? }.map { |step| answer.ready(step.id) }.uniq
-    dry = calendar.events.select { |event| event.summary.to_s.end_with?(": dry") }
+    dry = calendar.events.select { |event| event.summary.to_s.end_with?(" dry") }
     expect(dry.map { |event| minutes(event.dtstart.strftime("%Y-%m-%dT%H:%M")) }).to match_array(ends)
-    expect(dry.map { |event| event.alarms.size }).to all(eq(1))
+    expect(dry.map { |event| event.summary.to_s }).to include(/bog pool/)
     expect(dry.map { |event| event.transp.to_s }).to all(eq("TRANSPARENT"))
     expect(text).not_to match(/^TRIGGER:P\r/)
+  end
+
+  # By hand: a paste that its paint waits for rings where the paint begins a sitting; the last coat rings for nobody; at night nothing does.
+  it "rings only where somebody waits, and never at night" do
+    ringing, silent = calendar.events.select { |event| event.summary.to_s.end_with?(" dry") }.partition { |event| event.alarms.any? }
+    expect([ringing, silent]).to all(be_any)
+    expect(ringing.map { |event| event.dtstart.hour }).to all(be_between(7, 21))
+    first = sittings.map { |sitting| sitting.steps.first }
+    waited = made.steps.select { |step| made.steps.any? { |one| one.after.any? { |wait|
+ wait.first == step.id && (wait.at_most_min || first.include?(one.id)) } } }
+    expect(ringing.map { |event| event.description.to_s }).to all(satisfy { |text| waited.any? { |step| text.include?(step.title) } })
+    last = made.schedule.network.steps.max_by { |step| made.schedule.ready(step.id) }
+    expect(silent.map { |event| event.description.to_s }).to include(include(made.steps.find { |step| step.id == last.id }.title))
   end
 
   it "keeps local time, without a zone" do

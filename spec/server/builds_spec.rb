@@ -160,8 +160,8 @@ RSpec.describe "Builds over HTTP" do
       builds = post_json("/api/samples", {})["builds"]
       expect(builds.map do |build|
         build["purpose"]
-      end).to contain_exactly("vignette", "gaming_base", "unit_base", "sea_base", "sea_base", "photo_set",
-        "floating_display", "vignette")
+      end).to contain_exactly("vignette", "gaming_base", "unit_base", "unit_base", "sea_base", "sea_base", "photo_set", "photo_set",
+        "floating_display", "vignette", "diorama")
       expect(builds.count { |build| (build["late_min"] || 0).positive? }).to eq(1)
       expect(builds.find { |build| build["title"] == "Skiff on the ebb" }["stops"]).to eq(1)
     end
@@ -177,7 +177,7 @@ RSpec.describe "Builds over HTTP" do
   describe "exports" do
     let(:build) { create(sample("peat-bank")) }
 
-    { "ics" => ["text/calendar", /\ABEGIN:VCALENDAR/], "csv" => ["text/csv", /\Amaterial/],
+    { "ics" => ["text/calendar", /\ABEGIN:VCALENDAR/], "csv" => ["text/csv", /\AMaterial/],
       "svg" => ["image/svg+xml", /\A<svg/] }.each do |format, (type, text)|
       it "as #{format}, to be saved under its title" do
         get("/api/builds/#{build["id"]}/export.#{format}")

@@ -32,6 +32,19 @@ RSpec.describe "Shaping by the API" do
     expect([told["waters"].size, told["bodies"].size]).to eq([1, 1])
   end
 
+  it "joins ground and splits it, and says what stands against it" do
+    zones = [zone(id: "bank", name: "bank", outline: rectangle(40, 20, at: [-20, 0])),
+      zone(id: "spit", name: "spit", outline: rectangle(20, 20, at: [10, 0]))]
+    id = create(plain_file(zones: zones))["id"]
+    split = post_json("/api/builds/#{id}/grounds", { "split" => 0, "along" => [-20, -30, -20, 30] })
+    expect(split["patch"].map { |one| one.values_at("op", "path") }).to eq([%w[replace /zones/0/outline], %w[add /zones/1]])
+    joined = post_json("/api/builds/#{id}/grounds", { "join" => [0, 1] })
+    expect(joined["patch"].last).to eq("op" => "remove", "path" => "/zones/1")
+    expect(post_json("/api/builds/#{id}/grounds", { "split" => 0, "along" => [50, 0, 50, 9] })["problems"][0]["message"])
+      .to include("does not part bank")
+    expect(post_json("/api/builds/#{id}/grounds", { "join" => [0] })["status"]).to eq(422)
+  end
+
   it "lists what is cut, and how it lies on sheets" do
     told = ask("/api/builds/#{id}/templates")
     expect(told["pieces"].map { |piece| piece["name"] }).to include("lift", "cut")

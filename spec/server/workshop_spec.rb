@@ -28,7 +28,7 @@ RSpec.describe "Materials and techniques over HTTP" do
     step = create(file)["evaluation"]["steps"].find { |one| one["material"] == "bog_paste" }
     expect(step["title"]).to include("bog paste")
     get("/api/catalogue")
-    expect(answer["own"]).to eq("materials" => ["bog_paste"], "techniques" => [], "recipes" => [])
+    expect(answer["own"]).to eq("materials" => ["bog_paste"], "techniques" => [], "recipes" => [], "stacks" => [])
   end
 
   it "changes what ships, for every build, until mine is taken away" do
@@ -72,7 +72,8 @@ RSpec.describe "Materials and techniques over HTTP" do
       kind: "techniques")
     shared = own
     ServerSpec.clear
-    expect(post_json("/api/catalogue/own", shared)).to eq("materials" => ["bog_paste"], "techniques" => ["smear"], "recipes" => [])
+    expect(post_json("/api/catalogue/own", shared))
+      .to eq("materials" => ["bog_paste"], "techniques" => ["smear"], "recipes" => [], "stacks" => [])
     expect(own).to eq(shared)
     post_json("/api/catalogue/own", shared.merge("format" => "soup/1"))
     expect(last_response.status).to eq(422)

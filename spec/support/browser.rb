@@ -7,9 +7,10 @@ require "axe/core"
 # The real interface in a real browser over the real application. Any error in the browser's console fails the spec.
 module Browser
   FLAGS = %w[no-sandbox disable-gpu disable-quic no-first-run disable-background-networking disable-component-update
-    disable-sync].to_h do |flag|
-    [flag, nil]
-  end.freeze
+    disable-sync force-prefers-reduced-motion].to_h { |flag| [flag, nil] }
+    # A page that was left is gone: kept for the way back, it would hold on to its database while that is cleared.
+    .merge("disable-features" => %w[site-per-process IsolateOrigins TranslateUI Translate MacAppCodeSignClone OptimizationHints
+      AcceptCHFrame InterestFeedContentSuggestion MediaRouter BackForwardCache].join(",")).freeze
 
   # Reads the browser's protocol for what the console would show in red.
   class Console
@@ -54,6 +55,40 @@ module Browser
   def tap(point) = drag(point, point)
   def press(*keys) = page.driver.browser.keyboard.type(*keys)
 
+  # One of a list that drops down, or of one that is searched while it is typed.
+  def choose(label, option, **more)
+    if page.has_field?(label, wait: 2, **more) && find_field(label, **more)[:role] == "combobox"
+      fill_in(label, with: option, **more)
+    else
+      find("[role=combobox][aria-labelledby]", **more) { |one| named?(one, label) }.click
+    end
+    find("[role=option]", exact_text: option, match: :first).click
+    expect(page).to have_no_css(".MuiModal-root, .MuiAutocomplete-popper")
+  end
+
+  # Begins to draw something on the plan, in the shape that it has or in another one.
+  def start_drawing(what, shape = nil)
+    find("[role=combobox]", text: "Draw…").click
+    find("[role=option]", text: what, exact_text: true).click
+    expect(page).to have_no_css(".MuiModal-root")
+    return unless shape
+
+    find("[role=combobox]", text: "corner by corner").click
+    find("[role=option]", text: shape, exact_text: true).click
+    expect(page).to have_no_css(".MuiModal-root")
+  end
+
+  # Whether an element goes by a label.
+  def named?(element, label)
+    page.evaluate_script(<<~JS, element, label)
+      arguments[0].getAttribute("aria-labelledby").split(" ").some((id) => document.getElementById(id)?.textContent === arguments[1])
+    JS
+  end
+
+  def typed(label, value, **more)
+    fill_in(label, with: value, **more).send_keys(:enter)
+  end
+
   AXE = File.read(Dir[File.join(Gem.loaded_specs["axe-core-api"].full_gem_path, "**/axe.min.js")].first)
 
   # What stands in somebody's way on this page, by axe's rules for WCAG 2 A and AA.
@@ -67,12 +102,12 @@ module Browser
 
   # The build in the database, once the page says that it is saved.
   def saved(id)
-    expect(page).to have_css("[role=status]", text: /\ASaved\z/, wait: 10)
+    expect(page).to have_css("[role=status]", text: /\ASaved\z/, wait: 30)
     ServerSpec.store.find(id)
   end
 
   # Until a block is true; the page answers within a moment.
-  def eventually(seconds = 6)
+  def eventually(seconds = 20)
     limit = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
     until (value = yield)
       raise "it did not come about within #{seconds} s" if Process.clock_gettime(Process::CLOCK_MONOTONIC) > limit
@@ -85,18 +120,43 @@ module Browser
   def open_build(file, stage = "build-up")
     id = GreenPlinth::Server::Desk.new(ServerSpec.store).create(JSON.parse(JSON.generate(file)))
     visit "/builds/#{id}/#{stage}"
-    expect(page).to have_css("[role=status]", text: "Saved", wait: 20)
+    expect(page).to have_css("[role=status]", text: "Saved", wait: 40)
     id
   end
 end
 
+# Between examples everything that the application may have stored goes, with its further tabs; what the browser has fetched and
+# compiled of it stays, so that a page opens in half the time.
+class LastingBrowser < Capybara::Cuprite::Driver
+  # A page of the application that runs nothing of it.
+  STILL = "/api/session"
+  STORED = %w[cookies local_storage indexeddb cache_storage service_workers].freeze
+
+  def reset!
+    return super unless @started && @browser && (url = browser.page.current_url).start_with?("http")
+
+    at = URI(url)
+    origin = "#{at.scheme}://#{at.host}:#{at.port}"
+    (browser.contexts.default_context.pages - [browser.page]).each(&:close)
+    browser.network.emulate_network_conditions(offline: false)
+    browser.goto("#{origin}#{STILL}")
+    browser.execute("sessionStorage.clear()")
+    browser.page.command("Storage.clearDataForOrigin", origin: origin, storageTypes: STORED.join(","))
+    browser.goto("about:blank")
+    browser.resize(width: 1280, height: 800)
+  rescue Ferrum::Error
+    super
+  end
+end
+
 Capybara.register_driver(:bench) do |app|
-  Capybara::Cuprite::Driver.new(app, window_size: [1280, 800], process_timeout: 30, timeout: 20, js_errors: true,
+  LastingBrowser.new(app, window_size: [1280, 800], process_timeout: 60, timeout: 40, js_errors: true,
     browser_options: Browser::FLAGS.dup, logger: Browser::CONSOLE)
 end
 Capybara.default_driver = :bench
 Capybara.javascript_driver = :bench
-Capybara.default_max_wait_time = 8
+# Several processes run specs beside each other: what takes long is waited for.
+Capybara.default_max_wait_time = 20
 Capybara.enable_aria_label = true
 Capybara.server = :puma, { Silent: true, Threads: "4:24" }
 

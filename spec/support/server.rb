@@ -34,8 +34,8 @@ module ServerSpec
 
   # An application keeps the maker's own entries in mind: it begins anew where there were any.
   def clear
-    # What was used, timed or done again is learnt of, too, once a day is over.
-    taught = database[:bench_events].where(kind: %w[seen_dry used laid redone]).delete
+    # Whatever forecasts learn from is learnt of, too, once a day is over.
+    taught = database[:bench_events].where(kind: GreenPlinth::Server::Store::Happenings::LEARNT).delete
     database[:bench_events].delete
     database[:builds].delete
     database[:que_jobs].delete

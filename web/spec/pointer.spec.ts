@@ -99,8 +99,16 @@ describe("pointers on the plan", () => {
 });
 
 describe("drawing", () => {
-  const ditch: Drawable = { key: "cut", name: "cut", list: "forms", start: { kind: "cut", depth_mm: 3 }, along: false };
-  const slope: Drawable = { key: "ramp", name: "ramp", list: "forms", start: { kind: "ramp" }, along: true };
+  const ditch: Drawable = {
+    key: "cut",
+    name: "cut",
+    group: "forms",
+    list: "forms",
+    start: { kind: "cut", depth_mm: 3 },
+    along: false,
+    strip: false,
+  };
+  const slope: Drawable = { key: "ramp", name: "ramp", group: "forms", list: "forms", start: { kind: "ramp" }, along: true, strip: false };
   const begun = (what: Drawable, shape: "polygon" | "oval", points: Point[]) =>
     points.reduce((state, at) => pointing(state, { type: "cornered", at }), pointing(IDLE, { type: "drawing", what, shape }));
 

@@ -1,11 +1,14 @@
 import { describe, expect, it } from "vitest";
 import type { Outline, Point, Schedule, Section } from "../src/api/types";
-import { inTime, shifted, stretched, wholeOf } from "../src/builds/drying/timeScale";
+import { shifted, stretched, wholeOf } from "../src/builds/drying/timeScale";
+import { bySitting, trueTime } from "../src/builds/order/drawn/clock";
+import { type Mark, neighbour } from "../src/builds/order/drawn/marks";
 import { corners, grips, moved, spun, withoutCorner } from "../src/builds/plan/outline";
 import { inside, scattered } from "../src/builds/plan/scatter";
 import { fitted, onPlan, onScreen, zoomed } from "../src/builds/plan/view";
 import { sampleAt, scaleOf } from "../src/builds/section/sectionScale";
-import { typed } from "../src/common/NumberField";
+import { readFigure } from "../src/common/figures";
+import { minutesOf } from "../src/common/words";
 
 /** Numbers that look random and are the same every time. */
 function numbers(seed: number) {
@@ -156,14 +159,57 @@ describe("the time chart", () => {
     expect(shifted(near as [number, number], whole, 1e9)[1]).toBe(whole[1]);
     expect(shifted(near as [number, number], whole, -1e9)[0]).toBe(whole[0]);
   });
+});
 
-  it("puts what begins sooner above, and of those what ends sooner", () => {
-    const rows = [
-      { start: "b", finish: "c" },
-      { start: "a", finish: "d" },
-      { start: "a", finish: "b" },
+describe("an order of work that is drawn", () => {
+  const step = (id: string, start: string, finish: string, ready: string) => ({ id, start, finish, ready });
+  const schedule = {
+    start: "2027-03-01T19:00",
+    ready_at: "2027-03-09T21:00",
+    sittings: [
+      { from: "2027-03-01T19:00", to: "2027-03-01T21:00", steps: [] },
+      { from: "2027-03-08T19:00", to: "2027-03-08T20:00", steps: [] },
+    ],
+    steps: [
+      step("a", "2027-03-01T19:00", "2027-03-01T20:00", "2027-03-02T20:00"),
+      step("b", "2027-03-08T19:00", "2027-03-08T20:00", "2027-03-09T21:00"),
+    ],
+  } as unknown as Schedule;
+
+  it("goes on to the right as time goes on, and gives a sitting of two hours twice the width of one of an hour", () => {
+    const clock = bySitting(schedule, 100, 700);
+    const moments = [
+      "2027-03-01T19:00",
+      "2027-03-01T20:00",
+      "2027-03-01T21:00",
+      "2027-03-05T12:00",
+      "2027-03-08T19:00",
+      "2027-03-08T20:00",
+      "2027-03-09T21:00",
     ];
-    expect(inTime(rows).map((row) => row.start + row.finish)).toEqual(["ab", "ad", "bc"]);
+    const xs = moments.map((moment) => clock.x(minutesOf(moment)));
+    expect(xs).toEqual([...xs].sort((one, other) => one - other));
+    expect(xs[0]).toBeGreaterThan(100);
+    expect(xs[6]).toBeLessThanOrEqual(700);
+    // But for the least that each is wide, 10 px.
+    const [first, second] = clock.columns.map(({ from, to }) => to - from - 10);
+    expect(first / second).toBeCloseTo(2, 6);
+    // A week between them is drawn narrow.
+    expect(clock.columns[1].from - clock.columns[0].to).toBeLessThanOrEqual(22);
+  });
+
+  it("draws true time where that is wanted", () => {
+    const clock = trueTime(schedule, [minutesOf("2027-03-01T00:00"), minutesOf("2027-03-11T00:00")], 0, 1000);
+    expect(clock.x(minutesOf("2027-03-06T00:00"))).toBeCloseTo(500, 6);
+  });
+
+  it("goes by the arrow keys along time and from row to row", () => {
+    const mark = (key: string, row: number, from: number) => ({ key, row, from }) as Mark;
+    const marks = [mark("a", 2, 10), mark("b", 0, 20), mark("c", 2, 300), mark("d", 1, 310)];
+    const to = (from: number, key: string) => neighbour(marks, marks[from], key)?.key;
+    expect([to(0, "ArrowRight"), to(1, "ArrowLeft"), to(0, "ArrowLeft"), to(3, "ArrowRight")]).toEqual(["b", "a", undefined, undefined]);
+    // Up is the next row above, and in it the mark that stands nearest.
+    expect([to(2, "ArrowUp"), to(3, "ArrowDown"), to(1, "ArrowUp")]).toEqual(["d", "c", undefined]);
   });
 });
 
@@ -226,7 +272,7 @@ describe("a number as it is typed", () => {
     ["1/0", "mm", null],
     ["twelve", "mm", null],
   ])("%s of %s is %s", (text, unit, value) => {
-    const read = typed(text, unit);
+    const read = readFigure(text, unit).value ?? null;
     if (value === null) expect(read).toBeNull();
     else expect(read).toBeCloseTo(value, 9);
   });

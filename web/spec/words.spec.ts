@@ -1,9 +1,10 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Preferences } from "../src/api/types";
-import { typed } from "../src/common/NumberField";
+import { readFigure } from "../src/common/figures";
 import { usePreferences } from "../src/common/preferences";
 import { amountWords, clockWords, currency, dateWords, mm, momentWords, money } from "../src/common/words";
 
+const typed = (text: string, unit?: string, shownIn = unit) => readFigure(text, unit, shownIn).value ?? null;
 const choose = (chosen: Preferences) => usePreferences.setState({ chosen });
 
 describe("words", () => {
@@ -50,5 +51,25 @@ describe("words", () => {
     expect(typed("2", "g", "oz")).toBeCloseTo(56.699, 3);
     expect([typed("1/2 in", "mm"), typed("3 cm", "mm", "in"), typed("1 oz", "g")]).toEqual([12.7, 30, 28.349523125]);
     expect([typed("3 g", "mm"), typed("3 mm", "g"), typed("3 oz", "mm"), typed("three", "mm")]).toEqual([null, null, null, null]);
+  });
+
+  it("reads numbers as people write them", () => {
+    const read = (text: string, unit = "mm") => Number(typed(text, unit)?.toFixed(3));
+    expect([read("7,5 cm"), read("1 1/2 in"), read("½ in"), read("2½ in"), read("4 ft"), read("4 ft 6 in"), read('1-1/2"')]).toEqual([
+      75, 38.1, 12.7, 63.5, 1219.2, 1371.6, 38.1,
+    ]);
+    expect([read("1,219.5"), read("1.219,5"), read("1 kg", "g"), read("20 h", "min"), read("1 h 30 min", "min"), read("-3,5")]).toEqual([
+      1219.5, 1219.5, 1000, 1200, 90, -3.5,
+    ]);
+    expect([typed("1:35"), typed("1/72"), typed("0,125", "mm"), typed("0.571", "mm")]).toEqual([35, 1 / 72, 0.125, 0.571]);
+  });
+
+  it("asks about what can be read in two ways, and about units that are none", () => {
+    expect(readFigure("1,219", "mm").wrong).toBe("1,219 can be read in two ways: type 1219 or 1.219");
+    expect(readFigure("99,999", "mm").wrong).toContain("99999 or 99.999");
+    expect(readFigure("3 kg", "mm").wrong).toBe("kg is no unit of mm: type mm");
+    expect(readFigure("4 ft 6", "mm").wrong).toBe("Type a number of mm");
+    expect(readFigure("1/0", "in").wrong).toBeTruthy();
+    expect(readFigure("", "mm").wrong).toBeTruthy();
   });
 });

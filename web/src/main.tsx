@@ -6,7 +6,6 @@ import createCache from "@emotion/cache";
 import { CacheProvider } from "@emotion/react";
 import CssBaseline from "@mui/material/CssBaseline";
 import { ThemeProvider } from "@mui/material/styles";
-import Typography from "@mui/material/Typography";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { type ComponentType, lazy, StrictMode, Suspense, useEffect, useMemo } from "react";
 import { createRoot } from "react-dom/client";
@@ -15,7 +14,10 @@ import { onLeaving } from "./api/transport";
 import type { Preferences } from "./api/types";
 import { forgetSeen } from "./bench/lastSeen";
 import { usePreferences } from "./common/preferences";
+import { useStill } from "./common/useStill";
 import { useThemeMode } from "./common/useThemeMode";
+import { Waiting } from "./common/Waiting";
+import { NotFoundPage } from "./NotFoundPage";
 import { ShelfPage } from "./shelf/ShelfPage";
 import { keepShell } from "./shell";
 import { plinthTheme } from "./theme";
@@ -41,15 +43,6 @@ const ScalePage = later("ScalePage", () => import("./scale/ScalePage"));
 const WeeksPage = later("WeeksPage", () => import("./weeks/WeeksPage"));
 const WorkshopPage = later("WorkshopPage", () => import("./workshop/WorkshopPage"));
 
-/** Shown until the server has said what there is. */
-function Waiting() {
-  return (
-    <Typography role="status" sx={{ p: 2.5 }}>
-      Waiting for the server…
-    </Typography>
-  );
-}
-
 /** What of the preferences words go by. */
 const told = ({ theme: _, sounds: __, ...words }: Preferences) => JSON.stringify(words);
 
@@ -60,13 +53,14 @@ function App() {
     // While the server is away what this device has in mind holds.
     read().catch(() => undefined);
   }, [read]);
-  const theme = useMemo(() => plinthTheme(mode), [mode]);
+  const still = useStill();
+  const theme = useMemo(() => plinthTheme(mode, still), [mode, still]);
   return (
     <ThemeProvider theme={theme}>
       <CssBaseline />
       <BrowserRouter>
         {/* Words are told by plain functions: whatever they go by, all of them are told anew. */}
-        <Suspense key={told(chosen)} fallback={<Waiting />}>
+        <Suspense key={told(chosen)} fallback={<Waiting>Waiting for the server…</Waiting>}>
           <Routes>
             <Route path="/" element={<ShelfPage />} />
             <Route path="/now" element={<NowPage />} />
@@ -80,6 +74,7 @@ function App() {
             <Route path="/scale" element={<ScalePage />} />
             <Route path="/new" element={<NewBuildPage />} />
             <Route path="/builds/:id/:stage?" element={<BuildPage />} />
+            <Route path="*" element={<NotFoundPage />} />
           </Routes>
         </Suspense>
       </BrowserRouter>

@@ -63,9 +63,27 @@ const DARK: Tints = {
   line: "#3a4640",
 };
 
-export function plinthTheme(mode: "light" | "dark"): Theme {
+/** Nothing moves: what opens is there at once. */
+const STILL = {
+  transitions: {
+    create: () => "none",
+    duration: {
+      shortest: 0,
+      shorter: 0,
+      short: 0,
+      standard: 0,
+      complex: 0,
+      enteringScreen: 0,
+      leavingScreen: 0,
+    },
+  },
+};
+
+/** @param still whether nothing moves */
+export function plinthTheme(mode: "light" | "dark", still = false): Theme {
   const dark = mode === "dark";
   return createTheme({
+    ...(still ? STILL : {}),
     tints: dark ? DARK : LIGHT,
     palette: {
       mode,
@@ -95,6 +113,7 @@ export function plinthTheme(mode: "light" | "dark"): Theme {
           },
         },
       },
+      ...(still ? { MuiButtonBase: { defaultProps: { disableRipple: true } } } : {}),
       MuiButton: { defaultProps: { disableElevation: true } },
       MuiTextField: { defaultProps: { size: "small" } },
       // As readable when it is not chosen as when it is.

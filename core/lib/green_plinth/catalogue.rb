@@ -8,6 +8,9 @@ module GreenPlinth
     # So many sets of mixes are remembered, as builds and their edits come by.
     MOST_MIXED = 60
 
+    # The members of a kind that name a way of working.
+    MADE_BY = %w[technique dressed_by solid_technique].freeze
+
     attr_reader :materials, :techniques, :kinds, :cautions, :things, :sizes, :railways, :figures, :sea_states, :presets, :currencies
 
     # @return [Catalogue] the one that ships, read once
@@ -53,16 +56,18 @@ module GreenPlinth
     # @param techniques [Hash{String => Hash}]
     # @param history [Drying::History]
     # @param recipes [Hash{String => Hash}]
+    # @param stacks [Hash{String => Hash}] of courses, as a catalogue file has them
     # @param pace [Ratios]
     # @param risks [Risks]
     # @param consumption [Ratios]
     # @return [Catalogue]
-    def with(materials, techniques, history = self.history, recipes: {}, pace: self.pace, risks: self.risks,
+    def with(materials, techniques, history = self.history, recipes: {}, stacks: {}, pace: self.pace, risks: self.risks,
              consumption: self.consumption)
       dup.tap do |copy|
         copy.instance_exec do
           forget_mixes
           @history, @pace, @risks, @consumption = history, pace, risks, consumption
+          @stacks = stacks
           @recipes = recipes.to_h { |key, data| [key, Recipe.new(key, data)] }.freeze
           @materials = @materials.merge(materials_of(materials)).freeze
           @techniques = @techniques.merge(techniques_of(techniques)).transform_values { |one| one.at_pace(pace.factor(one.key)) }.freeze
@@ -72,6 +77,9 @@ module GreenPlinth
 
     # @return [Hash{String => Recipe}] of the maker's own, by key
     def recipes = @recipes || {}
+
+    # @return [Hash{String => Hash}] of the maker's own: courses that are laid together, lowest first
+    def stacks = @stacks || {}
 
     # The same with mixes, each as a material computed from its parts, which may be others of them. What goes in a circle, or has
     # a part that is not known, is no material.
@@ -90,6 +98,14 @@ module GreenPlinth
 
     # @return [Technique, nil]
     def technique(key) = techniques[key]
+
+    # @return [Hash{String => Array<String>}] of each way of working, by key: the families of materials that are laid by it, and the
+    #   kinds of part ("features", "forms") that are made by it
+    def used_on
+      laid = materials.each_value.flat_map { |material| ways_of(material).map { |key| [key, material.family.key] } }
+      (laid + %w[features forms].flat_map { |list| made_by(list) }).uniq.group_by(&:first)
+        .transform_values { |pairs| pairs.map(&:last) }
+    end
 
     # The way of working, or the material, that comes by itself with a part of a design: see works.yml.
     # @return [Technique]
@@ -121,6 +137,15 @@ module GreenPlinth
     end
 
     private
+
+    # The usual one, and those of the school that its makers are of.
+    def ways_of(material)
+      sides = material.school ? kinds.of("schools", material.school)["sides"].each_value.map { |side| side["technique"] } : []
+      [material.technique, *sides].compact
+    end
+
+    # Ways of working that kinds of a list are made by, each with the list.
+    def made_by(list) = kinds[list].values.flat_map { |kind| MADE_BY.filter_map { |of| kind[of] && [kind[of], list] } }
 
     # Those of another catalogue.
     def forget_mixes

@@ -9,7 +9,8 @@ module GreenPlinth
       { title: "title", purpose: "purpose", scale: "scale", copies: "copies", plinth: "plinth", climate: "climate", calendar: "calendar",
         progress: "progress", schools: "schools", forms: "forms", zones: "zones", features: "features", subjects: "subjects",
         waters: "waters", sides: "sides", tasks: "tasks", mixes: "mixes", wishes: "order", groups: "groups",
-        limits: "limits" }.each do |reader, member|
+        limits: "limits", variants: "variants",
+        bodies: "bodies" }.each do |reader, member|
         define_method(reader) do
           Reads.note(member)
           super()
@@ -71,13 +72,25 @@ module GreenPlinth
     def forms = @forms ||= parts("forms", Form)
     def zones = @zones ||= parts("zones", Zone)
     def features = @features ||= parts("features", Feature)
-    def subjects = @subjects ||= parts("subjects", Subject)
+    # @return [Array<Subject>] each held as it says itself, else as its group is
+    def subjects
+      @subjects ||= (file["subjects"] || []).each_with_index.map { |data, index| Subject.new(held(data), "/subjects/#{index}", catalogue) }
+    end
     def waters = @waters ||= parts("waters", Water)
     def sides = @sides ||= parts("sides", Side)
     def tasks = @tasks ||= parts("tasks", Task)
     def mixes = @mixes ||= parts("mixes", Mix).to_h { |mix| [mix.id, mix] }
     def wishes = @wishes ||= parts("order", Wish)
     def groups = @groups ||= parts("groups", Group)
+
+    # @return [Array<Variant>] copies that differ from the others; all others are as the file has them
+    def variants = @variants ||= parts("variants", Variant)
+
+    # @return [Array<Body>] further ones beside the one that the file describes
+    def bodies = @bodies ||= parts("bodies", Body)
+
+    # @return [Integer] copies that are as the file has them
+    def plain_copies = copies - variants.sum(&:count)
 
     # @return [Float, nil] degrees, counter-clockwise from the plan's right, that the wind of the scene comes from
     def wind_from_deg = member("wind")&.fetch("from_deg")&.to_f
@@ -120,6 +133,11 @@ module GreenPlinth
     end
 
     private
+
+    def held(data)
+      mount = data["mount"] ? nil : groups.find { |group| group.mount && group.members.include?(data["id"]) }&.mount
+      mount ? data.merge("mount" => mount) : data
+    end
 
     def coursed(list) = list + list.flat_map(&:courses)
 

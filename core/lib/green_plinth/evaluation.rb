@@ -11,6 +11,8 @@ module GreenPlinth
     include Remembering
     include Planning
     include Afloat
+    include Varied
+    include Bodied
 
     # The members of the plinth file that each part depends on.
     BASE = %w[plinth forms].freeze
@@ -20,7 +22,8 @@ module GreenPlinth
     STOOD = [*WET, "subjects", "features"].freeze
     SEEN = [*STOOD, "eye"].freeze
     SAILED = [*STOOD, "scale", "wind"].freeze
-    private_constant :BASE, :GROUND, :WET, :STANDING, :STOOD, :SEEN, :SAILED
+    JUDGED = %w[scale wind purpose formation limits variants copies groups].freeze
+    private_constant :BASE, :GROUND, :WET, :STANDING, :STOOD, :SEEN, :SAILED, :JUDGED
 
     attr_reader :design
 
@@ -55,23 +58,38 @@ module GreenPlinth
     # @return [Hash] see Screens::ReliefMap
     def relief_map(interval) = part(:relief_map, GROUND, interval) { Screens::ReliefMap.new(self).to_h(interval) }
 
+    # @return [Array<Hash>] see Screens::OrderRows
+    def order_rows = Screens::OrderRows.new(self).to_a
+
     # @return [Hash] see Screens::Turntable
-    def turntable = part(:turntable, [*SAILED, "sides"]) { Screens::Turntable.new(self).to_h }
+    def turntable = part(:turntable, [*SAILED, "sides", "bodies"]) { Screens::Turntable.new(self).to_h }
 
     # @return [Relief::EdgeSkin]
-    def edge_skin = part(:edge_skin, GROUND) { Relief::EdgeSkin.new(design.plinth, terrain) }
+    def edge_skin = part(:edge_skin, GROUND) { Relief::EdgeSkin.new(design.plinth, terrain, Relief::Column.new(design, terrain)) }
 
     # @return [Relief::Mesh] fine enough to print
     def mesh = part(:mesh, GROUND) { Relief::Mesh.new(terrain, design.plinth.thickness_mm) }
 
+    # @return [Array<Templates::Piece>] of this body, then of the others
+    def templates = own_templates + body_templates(own_templates.size)
+
     # @return [Array<Templates::Piece>]
-    def templates = part(:templates, [*BASE, "subjects", "title"]) { Templates::Pieces.new(self).all }
+    def own_templates = part(:templates, [*SAILED, "title"]) { Templates::Pieces.new(self).all }
+
+    # @return [Array<Faces::Building>] features whose faces are known
+    def buildings = part(:buildings, %w[features]) { design.features.filter_map { |feature| Faces::Building.of(feature) } }
 
     # @return [Balance::Floating]
     def floating = Balance::Floating.new(design, mass, terrain)
 
     # @return [Steps::OrderOfWork]
     def order
+      order = design.variants.empty? ? own_order : varied_order
+      design.bodies.empty? ? order : order_with_bodies(order)
+    end
+
+    # @return [Steps::OrderOfWork] of the copies that are as the file has them
+    def own_order
       recalled(:order) do
         expansion = Steps::Expansion.new(design, terrain, pools, survey)
         made = Steps::OrderOfWork.new(expansion.works, expansion.places, design, ruling(expansion))
@@ -87,8 +105,9 @@ module GreenPlinth
 
     # @return [Array<Quantities::Shopping::Line>]
     def quantities
-      part(:quantities, %w[copies plinth], batches) do
-        Quantities::Shopping.new(steps, catalogue, design.copies, plinth: design.plinth.material&.key).lines
+      part(:quantities, %w[copies plinth bodies], batches) do
+        plinths = [design, *bodies.map { |_, own| own.design }].filter_map { |one| one.plinth.material&.key }
+        Quantities::Shopping.new(steps, catalogue, design.copies, plinths: plinths).lines
       end
     end
 
@@ -163,23 +182,43 @@ module GreenPlinth
     def survey = @memo.fetch(:survey) { Plan::Survey.new }
 
     # @return [Composition::Formation]
-    def formation = part(:formation, [*STANDING, "formation"]) { Composition::Formation.new(design, ground.foot) }
+    def formation
+      part(:formation, [*STANDING, "formation", "variants", "copies"]) do
+        Composition::Formation.new(design, ground.foot, others: shadows_by_place)
+      end
+    end
 
     # @return [Composition::Judgements::Heights] front, middle and back
     def heights = part(:heights, SEEN) { Composition::Judgements::Heights.new(self) }
 
     # @return [Array<Composition::Judgement::Verdict>]
-    def judgements = part(:judgements, [*SEEN, "scale", "wind", "purpose", "formation", "limits"]) { Composition::Judgement.verdicts(self) }
+    def judgements = part(:judgements, [*SEEN, *JUDGED]) { Composition::Judgement.verdicts(self) }
 
-    # @return [Array<Snags::Snag>] what stops the work first
-    def snags = Snags::Check.snags(self) { |check| recalled(check) { check.looked(self) } }
+    # @return [Array<Snags::Snag>] what stops the work first; without what the maker wants so
+    def snags = parted_snags.first
+
+    # @return [Array<Snags::Snag>] those that the maker wants so
+    def wanted_snags = parted_snags.last
+
+    # @return [Snags::Accepted]
+    def accepted = @accepted ||= Snags::Accepted.new(design.to_h)
+
+    # @return [Array<Snags::Snag>] all that was found
+    def found_snags
+      found = [*own_snags, *variant_snags, *body_snags]
+      found.size == own_snags.size ? found : Snags::Check.worst_first(found)
+    end
+
+    # @param families [Array<String>, nil] only those of these families
+    # @return [Array<Snags::Snag>] of the copies that are as the file has them
+    def own_snags(families: nil) = Snags::Check.snags(self, families: families) { |check| recalled(check) { check.looked(self) } }
 
     # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut, mm; those without a length count for nothing,
     #   and where none is left the usual one holds
     # @return [Array<Hash>] see Relief::Section#along
     def sections(lines = nil)
       long = (lines || []).map { |line| [line[0, 2], line[2, 2]] }.reject { |from, to| from == to }
-      (long.empty? ? [usual_cut] : long).map { |from, to| section(from, to) }
+      (long.empty? ? [usual_cut] : long).map { |from, to| Relief::JoinedSection.of(section(from, to), placed_bodies) }
     end
 
     # @param from [Array(Float, Float)] mm on the plan
@@ -191,6 +230,14 @@ module GreenPlinth
       end
     end
 
+    # @param lines [Array, nil] where to cut sections
+    # @return [Array<Hash>] see Screens::Within
+    def within(lines) = Screens::Within.new(self, lines).to_a
+
+    # @param id [String, nil] of a variant or a body
+    # @return [Evaluation] of its own; this one where nobody says which, or there is none
+    def of(id) = id ? (variants + bodies).find { |part, _| part.id == id }&.last || self : self
+
     # @return [Hash] rings to draw the plan from, see Screens::PlanDrawing
     def drawing = part(:drawing, SAILED) { Screens::PlanDrawing.new(self).to_h }
 
@@ -199,9 +246,11 @@ module GreenPlinth
 
     private
 
+    def parted_snags = @parted_snags ||= accepted.parted(found_snags)
+
     # From the left to the right, through the first water or else the plinth's middle.
     def usual_cut
-      min_x, min_y, max_x, max_y = Plan::Geos.bounds(ground.foot)
+      min_x, min_y, max_x, max_y = Plan::Geos.bounds(Plan::Geos.union([ground.foot, *placed_bodies.map(&:foot)]))
       wet = pools.find(&:wet?)
       across = wet ? wet.water.area.centroid.y : (min_y + max_y) / 2
       [[min_x, across], [max_x, across]]

@@ -90,7 +90,7 @@ RSpec.describe "Looking at a base" do
     expect(order[270]).to eq(%w[one two])
   end
 
-  describe GreenPlinth::Composition::Body do
+  describe GreenPlinth::Composition::Facets do
     def solid(kind, outline, height, **more)
       part = { "id" => "x", "kind" => kind, "outline" => outline,
                "height_mm" => height }.merge(more.transform_keys(&:to_s))

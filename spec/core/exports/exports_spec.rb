@@ -9,17 +9,25 @@ RSpec.describe "What a build is exported as" do
   describe GreenPlinth::Exports::ShoppingCsv do
     it "lists every material with its amount and unit" do
       rows = CSV.parse(described_class.new(peat).write, headers: true)
-      expect(rows.map { |row| row["material"] }).to match_array(peat.quantities.map(&:material))
-      expect(rows.find { |row| row["material"] == "two_part_resin" }).to satisfy { |row|
-        row["unit"] == "g" && row["packs"] == "1"
+      expect(rows.map { |row| row["Key in the catalogue"] }).to match_array(peat.quantities.map(&:material))
+      expect(rows.find { |row| row["Material"] == "two-part resin" }).to satisfy { |row|
+        row["Unit"] == "g" && row["Packs to buy"] == "1"
       }
+    end
+
+    it "tells money in the maker's currency, with its decimals" do
+      line = peat.quantities.find(&:cost_minor)
+      cost = ->(currency) { CSV.parse(described_class.new(peat, currency: currency).write, headers: true)
+        .find { |row| row["Key in the catalogue"] == line.material }["Costs, #{currency}"] }
+      expect(cost["EUR"]).to eq(format("%.2f", line.cost_minor / 100.0))
+      expect(cost["JPY"]).to eq(line.cost_minor.to_s)
     end
 
     it "leaves unknown amounts empty" do
       log = { "id" => "log", "kind" => "log", "outline" => round(10), "material" => "sand_paste" }
       rows = CSV.parse(described_class.new(evaluation(plain_file(features: [log]))).write, headers: true)
-      row = rows.find { |one| one["material"] == "sand_paste" }
-      expect(row["amount"]).to be_nil
+      row = rows.find { |one| one["Key in the catalogue"] == "sand_paste" }
+      expect(row["Amount"]).to be_nil
     end
 
     it "lets no cell run as a formula" do
@@ -29,8 +37,8 @@ RSpec.describe "What a build is exported as" do
         line = evaluation(file).quantities.first.dup.tap { |one| one.name = name }
         described_class.new(instance_double(GreenPlinth::Evaluation, quantities: [line], design: design(file))).write
       end
-      ["=SUM(A1)", " =SUM(A1)", "\u00a0+1", "@x", "-1", "\t1"].each { |name| expect(CSV.parse(written[name])[1][1]).to eq("'#{name}") }
-      ["a=b", "mud"].each { |name| expect(CSV.parse(written[name])[1][1]).to eq(name) }
+      ["=SUM(A1)", " =SUM(A1)", "\u00a0+1", "@x", "-1", "\t1"].each { |name| expect(CSV.parse(written[name])[1][0]).to eq("'#{name}") }
+      ["a=b", "mud"].each { |name| expect(CSV.parse(written[name])[1][0]).to eq(name) }
     end
   end
 

@@ -19,8 +19,27 @@ RSpec.describe GreenPlinth::Files::CatalogueFile do
   end
 
   it "reads what it writes" do
-    text = described_class.write("materials" => { "bog_paste" => paste }, "techniques" => {}, "recipes" => {})
-    expect(described_class.new(catalogue).read(text)).to eq("materials" => { "bog_paste" => paste }, "techniques" => {}, "recipes" => {})
+    text = described_class.write("materials" => { "bog_paste" => paste }, "techniques" => {}, "recipes" => {}, "stacks" => {})
+    expect(described_class.new(catalogue).read(text))
+      .to eq("materials" => { "bog_paste" => paste }, "techniques" => {}, "recipes" => {}, "stacks" => {})
+  end
+
+  describe "stacks of courses" do
+    def stacked(*courses, **more) = file(stacks: { pine_floor: { "name" => "pine floor", "courses" => courses }.merge(more) })
+
+    it "are taken as a plinth file has them, with the mixes they are of" do
+      mix = { "id" => "mud", "parts" => [{ "material" => "wood_glue", "amount" => 1 }, { "material" => "water", "amount" => 1 }] }
+      floor = stacked({ "material" => "fine_sand", "grain_mm" => [0.1, 0.3] }, { "material" => "mix:mud" }, "mixes" => [mix])
+      expect(problems(floor)).to eq([])
+    end
+
+    it "are refused at the course that is wrong" do
+      expect(problems(stacked({ "material" => "fine_sand", "coats" => -1 })))
+        .to contain_exactly(start_with("/stacks/pine_floor/courses/0/coats: "))
+      expect(problems(stacked({ "material" => "fine_sand" }, { "material" => "fine_snd" })).join)
+        .to match(%r{/stacks/pine_floor/courses/1/material.*did you mean fine_sand})
+      expect(problems(stacked({ "material" => "mix:mud" })).join).to start_with("/stacks/pine_floor/courses/0/material: ")
+    end
   end
 
   # what is wrong => pointer and words of the problem

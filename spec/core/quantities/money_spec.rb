@@ -8,4 +8,10 @@ RSpec.describe GreenPlinth::Quantities::Money do
       expect(described_class.new(code, catalogue).words(125_000)).to eq(words)
     end
   end
+
+  # ISO 4217: the euro has cents, the yen has none, the dinar of Kuwait has a thousand fils.
+  it "tells the figure alone, with the decimals of its currency" do
+    figure = ->(code) { described_class.new(code, GreenPlinth::Catalogue.default).figure(1250) }
+    expect(%w[EUR JPY KWD XXX].map { |code| figure[code] }).to eq(["12.50", "1250", "1.250", "12.50"])
+  end
 end

@@ -25,6 +25,12 @@ RSpec.describe "A sea that is built up" do
 
   def order(*ids) = ids.sort_by { |id| starts.fetch(id) }
 
+  it "has the lines of its wake on the paper plan, to be marked" do
+    plan = made.templates.first
+    expect(plan.scores.size).to be > 20
+    expect(plan.note).to include("wakes")
+  end
+
   it "is done as a maker would: ground, colours, hull, gap, pours with what lies between, gel, white, the last clear" do
     ids = %w[primer deep/coat-1 deep/coat-2 smack/hull smack/gap sea/pour-1 between sea/pour-2 swell white clear]
     expect(order(*ids)).to eq(ids)

@@ -29,6 +29,22 @@ RSpec.describe "Snags of the trade" do
 
   sea = ->(**more) { { waters: [part["sea", rect[60, 40], medium: "acrylic_water", level_mm: 3, **more].except("kind")] } }
 
+  lipless = { "outline" => rect[100, 60], "thickness_mm" => 20, "material" => "mdf", "key" => "scuffed" }
+  brook = lambda do |*marks, **more|
+    fall = marks.map { |x, level| { "at_mm" => [x, 0], "level_mm" => level } }
+    { waters: [part["brook", rect[80, 10], medium: "acrylic_water", fall: fall, **more].except("kind")] }
+  end
+  edge = ->(**more) { { waters: [part["pool", rect[60, 30, [0, -20]], level_mm: 3, **more].except("kind")], plinth: lipless } }
+  lamp = ->(**more) { { features: [part["light", spot[4], height_mm: 30, **more]] } }
+  led = { powered: true, cable_mm: [[0, 0], [0, 31]] }
+  pinned = lambda do |x, mount|
+    { subjects: [{ "id" => "man", "kind" => "figure", "footprint" => spot[8], "at_mm" => [x, 15], "height_mm" => 40, "mount" => mount }] }
+  end
+  culvert = lambda do |clear|
+    bank = form["ramp", rect[30, 60], material: "xps_foam", from_mm: [-15, 0], to_mm: [15, 0], from_z_mm: 10, to_z_mm: 10]
+    { forms: [bank, form["culvert", rect[30, 8], invert_mm: 1, clear_mm: clear].merge("id" => "pipe")] }
+  end
+
   # [code, what it is about, scene that raises it, nearest scene that does not, which fix heals it (nil: none is offered)]
   [
     ["scale/grain_too_coarse", "grains that are not what the maker says", zone[course["gravel", grain_mm: [2, 3], represents: "sand"]],
@@ -45,6 +61,31 @@ RSpec.describe "Snags of the trade" do
       sea[waves: { "height_mm" => 10, "length_mm" => 71 }], 0],
     ["water/waves_break", "the same where they break", sea[waves: { "height_mm" => 10, "length_mm" => 70 }],
       sea[surface: "surf", waves: { "height_mm" => 10, "length_mm" => 70 }], 0],
+    ["water/uphill", "a stream that rises on its way", brook[[-40, 6], [0, 4], [40, 5]], brook[[-40, 6], [0, 5], [40, 5]], 0],
+    # 3 in 100 and more breaks: 2.4 mm over 80.
+    ["water/white_wanted", "a stream that breaks, with nothing white on it", brook[[-40, 6], [40, 3.5]], brook[[-40, 6], [40, 3.7]], 0],
+    ["water/white_wanted", "the same with foam where it is steep", brook[[-40, 6], [40, 3.5]],
+      brook[[-40, 6], [40, 3.5], courses: [course["foam_paste", on: "steep"]]], 0],
+    ["water/course_nowhere", "white where nothing is steep", brook[[-40, 6], [40, 6], courses: [course["foam_paste", on: "steep"]]],
+      brook[[-40, 6], [40, 2], courses: [course["foam_paste", on: "steep"]]], 0],
+    # A millimetre of roof is left at the least: 10 mm of ground, a floor at 1 mm.
+    ["relief/culvert_bare", "a culvert as high as its bank", culvert[8.1], culvert[8], 0],
+    # Acrylic water loses far more than a tenth; two-part resin next to nothing.
+    ["water/crawls", "acrylic water against the side", edge[medium: "acrylic_water"], edge[medium: "two_part_resin"], 0],
+    ["water/crawls", "the same with its edge coated", edge[medium: "acrylic_water"],
+      edge[medium: "acrylic_water", courses: [course["gloss_glaze", on: "edge"]]], 0],
+    ["fit/no_cable", "a lamp without a cable", lamp[powered: true], lamp[], 0],
+    ["fit/cable_barred", "a cable that ends within the base", lamp[powered: true, cable_mm: [[0, 0], [0, 25]]],
+      lamp[**led], 0],
+    ["fit/cable_barred", "a cable under somebody who is pinned", lamp[**led].merge(pinned[0, "pinned"]),
+      lamp[**led].merge(pinned[8, "pinned"]), 0],
+    ["fit/cable_barred", "the same glued", lamp[**led].merge(pinned[0, "magnet"]),
+      lamp[**led].merge(pinned[0, "glued"]), 0],
+    # The wind comes from the left and takes everything to the right; an eighth of a turn is let be.
+    ["composition/flag_against_wind", "a flag that streams into the wind", lamp[flag_deg: 46].merge(wind: { "from_deg" => 180 }),
+      lamp[flag_deg: 45].merge(wind: { "from_deg" => 180 }), 0],
+    ["composition/flag_against_wind", "the same where no wind is said", lamp[flag_deg: 180].merge(wind: { "from_deg" => 180 }),
+      lamp[flag_deg: 180], 0],
     ["composition/waves_against_wind", "waves from abeam of the wind",
       sea[waves: { "height_mm" => 10, "from_deg" => 100 }].merge(wind: { "from_deg" => 39 }),
       sea[waves: { "height_mm" => 10, "from_deg" => 100 }].merge(wind: { "from_deg" => 40 }), 0],

@@ -9,6 +9,7 @@ import type {
   CutLine,
   JarData,
   LongerSearch,
+  Outline,
   PatchOperation,
   PlinthFile,
   Point,
@@ -35,7 +36,7 @@ const unread = (text: string) => text as never;
 export type ShelfWanted = { search?: string; sort?: ShelfSort; from?: number; limit?: number };
 export type ShelfSort = "newest" | "ready" | "title";
 
-export type EntryKind = "materials" | "techniques" | "recipes";
+export type EntryKind = "materials" | "techniques" | "recipes" | "stacks";
 type Schemas = components["schemas"];
 export type CardWanted = Schemas["CardWanted"];
 export type ScalesCommand = Schemas["ScalesCommand"];
@@ -78,10 +79,16 @@ export const api = {
   bringBack: (id: number) => answer(server.POST("/api/deleted-builds/{id}", { params: of(id) })),
   samples: () => answer(server.POST("/api/samples")),
   outline: (drawing: { svg: string } | { dxf: string }) => answer(server.POST("/api/outlines", { body: drawing })),
-  fit: (id: number, patch: PatchOperation[]) => answer(server.POST("/api/builds/{id}/fit", { params: of(id), body: { patch } })),
+  starts: () => answer(server.GET("/api/starts")),
+  /** @param of a start by its key, or the scheme of a build */
+  startMade: (of: { start: string } | { build: number }, scale: number, outline?: Outline) =>
+    answer(server.POST("/api/starts", { body: { ...of, scale, ...given({ outline }) } as never })),
+  /** @param part of the build that is asked of: a variant or a body; undefined: the rest */
+  fit: (id: number, patch: PatchOperation[], part?: string) =>
+    answer(server.POST("/api/builds/{id}/fit", { params: { ...of(id), query: given({ of: part }) }, body: { patch } })),
   /** @param last the view as it was drawn last */
-  sight: async (id: number, direction: number, elevation: number, last: SightView | null) => {
-    const query = { direction, elevation, ...(last ? { since: last.told } : {}) };
+  sight: async (id: number, direction: number, elevation: number, last: SightView | null, part?: string) => {
+    const query = { direction, elevation, ...given({ of: part }), ...(last ? { since: last.told } : {}) };
     const data = await answer<SightView | PatchOperation[]>(server.GET("/api/builds/{id}/sight", { params: { ...of(id), query } }));
     return Array.isArray(data) ? patched(last as SightView, data) : data;
   },
@@ -180,15 +187,19 @@ export const api = {
   weeks: () => answer(server.GET("/api/weeks")),
   whyNot: (id: number, first: string, later: string) =>
     answer(server.GET("/api/builds/{id}/why-not", { params: { ...of(id), query: { first, later } } })),
-  relief: (id: number, interval: number | null) =>
-    answer(server.GET("/api/builds/{id}/relief", { params: { ...of(id), query: given({ interval: interval ?? undefined }) } })),
-  drainage: (id: number, [x, y]: Point) => answer(server.GET("/api/builds/{id}/drainage", { params: { ...of(id), query: { x, y } } })),
-  solid: (id: number, at: string | null) =>
-    answer(server.GET("/api/builds/{id}/solid", { params: { ...of(id), query: given({ at: at ?? undefined }) } })),
+  relief: (id: number, interval: number | null, part?: string) =>
+    answer(server.GET("/api/builds/{id}/relief", { params: { ...of(id), query: given({ interval: interval ?? undefined, of: part }) } })),
+  drainage: (id: number, [x, y]: Point, part?: string) =>
+    answer(server.GET("/api/builds/{id}/drainage", { params: { ...of(id), query: { x, y, ...given({ of: part }) } } })),
+  solid: (id: number, at: string | null, part?: string) =>
+    answer(server.GET("/api/builds/{id}/solid", { params: { ...of(id), query: given({ at: at ?? undefined, of: part }) } })),
   standing: (id: number, at: string, lines: CutLine[] | null) =>
     answer(server.GET("/api/builds/{id}/standing", { params: { ...of(id), query: { at, ...asText(lines) } } })),
   templates: (id: number) => answer(server.GET("/api/builds/{id}/templates", { params: of(id) })),
   sheets: (material: string, height: number) => answer(server.GET("/api/sheets", { params: { query: { material, height } } })),
+  joined: (id: number, join: number[]) => answer(server.POST("/api/builds/{id}/grounds", { params: of(id), body: { join } })),
+  split: (id: number, split: number, along: CutLine) =>
+    answer(server.POST("/api/builds/{id}/grounds", { params: of(id), body: { split, along } })),
   slices: (id: number, form: number, sheet_mm: number) =>
     answer(server.POST("/api/builds/{id}/slices", { params: of(id), body: { form, sheet_mm } })),
   heightMap: (id: number, map: { data: string; height_mm: number; sheet_mm: number; material: string }) =>

@@ -20,8 +20,10 @@ export type ScheduledStep = Schemas["ScheduledStep"];
 export type ShoppingLine = Schemas["ShoppingLine"];
 export type Pool = Schemas["Pool"];
 export type Snag = Schemas["Snag"];
+export type Within = Schemas["Within"];
 export type Fix = Schemas["Fix"];
 export type ShelfBuild = Schemas["ShelfBuild"];
+export type Start = Schemas["Start"];
 export type Catalogue = Schemas["Catalogue"];
 export type Material = Schemas["Material"];
 export type Kind = Schemas["Kind"];
@@ -83,7 +85,13 @@ export type UnitCount = Schemas["UnitCount"];
 
 export type Outline = Schemas["outline"];
 export type Zone = Schemas["zone"];
+export type Form = Schemas["form"];
 export type Course = Schemas["course"];
+/** Work of the maker's own. */
+export interface Task {
+  id: string;
+  title: string;
+}
 export type Subject = Schemas["subject"];
 export type Feature = Schemas["feature"];
 export type Water = Schemas["water"];

@@ -1,7 +1,6 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Snackbar from "@mui/material/Snackbar";
-import Typography from "@mui/material/Typography";
 import { useEffect, useMemo } from "react";
 import { Navigate, useNavigate, useParams } from "react-router";
 import { useStore } from "zustand";
@@ -9,6 +8,9 @@ import { useShallow } from "zustand/react/shallow";
 import { KeyboardHelp } from "../common/KeyboardHelp";
 import { onVersion } from "../common/live";
 import { useKeys } from "../common/useKeys";
+import { usePageTitle } from "../common/usePageTitle";
+import { Waiting } from "../common/Waiting";
+import { NotFoundPage } from "../NotFoundPage";
 import { ScaleStage } from "../scale/ScaleStage";
 import { BuildUpPage } from "./BuildUpPage";
 import { BenchPage } from "./bench/BenchPage";
@@ -24,11 +26,20 @@ import { STAGES, StageRail } from "./StageRail";
 import { BuildSession } from "./session";
 import { TopBar } from "./TopBar";
 import { SessionProvider } from "./useSession";
+import { WithinPages } from "./within/WithinPages";
 
 const PAGES = {
   brief: BriefPage,
-  compose: ComposePage,
-  "build-up": BuildUpPage,
+  compose: () => (
+    <WithinPages>
+      <ComposePage />
+    </WithinPages>
+  ),
+  "build-up": () => (
+    <WithinPages>
+      <BuildUpPage />
+    </WithinPages>
+  ),
   order: OrderPage,
   quantities: QuantitiesPage,
   bench: BenchPage,
@@ -64,9 +75,8 @@ export function BuildPage() {
     };
   }, [session, number]);
 
-  useEffect(() => {
-    document.title = title === null ? "Green Plinth" : `${title} · Green Plinth`;
-  }, [title]);
+  const stageName = STAGES.find(([key]) => key === stage)?.[1];
+  usePageTitle(title === null ? null : stageName ? `${stageName} · ${title}` : title);
 
   useKeys((event) => {
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z") {
@@ -79,7 +89,7 @@ export function BuildPage() {
     }
     const at = STAGES[Number(event.key) - 1];
     if (at && !event.ctrlKey && !event.altKey && !event.metaKey) {
-      navigate(`/builds/${number}/${at[0]}`, { replace: true });
+      navigate(`/builds/${number}/${at[0]}`);
       return true;
     }
     return false;
@@ -96,15 +106,16 @@ export function BuildPage() {
         <MendPage key={broken.build.version} broken={broken} refused={refused} />
       </SessionProvider>
     );
-  if (!stage || !(stage in PAGES)) return <Navigate to={`/builds/${number}/build-up`} replace />;
+  if (!stage) return <Navigate to={`/builds/${number}/build-up`} replace />;
+  if (!(stage in PAGES)) return <NotFoundPage />;
   if (!there)
     return (
       <Box sx={{ p: 4 }}>
-        <Typography role="status">{away ? "The server cannot be reached. Trying again…" : "Opening the build…"}</Typography>
+        <Waiting>{away ? "The server cannot be reached. Trying again…" : "Opening the build…"}</Waiting>
       </Box>
     );
 
-  const show = (where: string) => navigate(`/builds/${number}/${where}`, { replace: true });
+  const show = (where: string) => navigate(`/builds/${number}/${where}`);
   return (
     <SessionProvider value={session}>
       <Box sx={{ height: { md: "100dvh" }, display: "flex", flexDirection: "column" }}>

@@ -2,7 +2,9 @@ import Box from "@mui/material/Box";
 import Stack from "@mui/material/Stack";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { lazy, Suspense, useEffect } from "react";
+import { useKept } from "../common/useKept";
+import { Waiting } from "../common/Waiting";
 import { DryingLine } from "./drying/DryingLine";
 import { RehearsalBar } from "./rehearsal/RehearsalBar";
 import { useMoment } from "./rehearsal/useRehearsal";
@@ -13,7 +15,7 @@ const TurntableView = lazy(() => import("./turntable/TurntableView"));
 
 /** Under the plan: time as a line, or the base on a turntable. */
 export function BuildUpBottom() {
-  const [shown, setShown] = useState<"time" | "solid">("time");
+  const [shown, setShown] = useKept<"time" | "solid">("browser", "under-the-plan", "time");
   const schedule = useOfBuild((build) => build.evaluation.schedule);
   const go = useMoment((state) => state.go);
   // Whoever leaves the page leaves the rehearsal too.
@@ -30,7 +32,7 @@ export function BuildUpBottom() {
             </Stack>
           )}
           <Box sx={{ flex: 1, minHeight: 0 }}>
-            <Suspense fallback={<Box sx={{ p: 2 }}>Fetching the turntable…</Box>}>
+            <Suspense fallback={<Waiting>Fetching the turntable…</Waiting>}>
               <TurntableView />
             </Suspense>
           </Box>

@@ -12,6 +12,7 @@ import { placedPart, valueAt } from "./plan/parts";
 import { useRehearsed } from "./rehearsal/useRehearsal";
 import { SectionsPanel } from "./section/SectionsPanel";
 import { SnagList } from "./snags/SnagList";
+import { useTrial } from "./snags/useTrial";
 import { useBuildSession, useFile, useSelection } from "./useSession";
 
 /** Plan, section and drying line of the same thing; what is lit in one is lit in all. */
@@ -20,6 +21,7 @@ export function BuildUpPage() {
   const { pointer } = useSelection();
   const session = useBuildSession();
   const rehearsed = useRehearsed();
+  const trial = useTrial((state) => state.patch);
   // A bare new base: its ground is lit at once, so that the first question is what is laid there.
   useEffect(() => {
     const { file: opened, selection } = session.store.getState();
@@ -36,11 +38,11 @@ export function BuildUpPage() {
         gridTemplateRows: { xs: "46vh auto 300px", md: "minmax(0, 1fr) minmax(190px, 32%)" },
       }}
     >
-      <PlanView shown={rehearsed?.drawing} marks={rehearsed?.marks} />
+      <PlanView shown={rehearsed?.drawing} marks={rehearsed?.marks} trial={trial} />
       <Box sx={{ overflowY: { md: "auto" }, bgcolor: "background.paper", p: 1.5 }}>
         <Stack sx={{ gap: 1.5 }} divider={<Divider />}>
           <SectionsPanel />
-          {part && /^\/(zones|waters|sides)\//.test(part) && <CoursesPanel pointer={part} />}
+          {part && /^\/(zones|waters|sides|features)\//.test(part) && <CoursesPanel pointer={part} />}
           {part ? <Inspector pointer={part} /> : <PartsList />}
           {!part && <HeightMapForm />}
           <SnagList />

@@ -34,7 +34,6 @@ export function StageRail({ id }: { id: number }) {
           key={key}
           component={NavLink}
           to={`/builds/${id}/${key}`}
-          replace
           sx={{
             color: tints.matInk,
             textDecoration: "none",

@@ -1,14 +1,19 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Snackbar from "@mui/material/Snackbar";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Tooltip from "@mui/material/Tooltip";
 import Typography from "@mui/material/Typography";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { Link } from "react-router";
+import { api, type Heavy } from "../api/client";
+import type { Build, Chance } from "../api/types";
 import { Brand } from "../common/Brand";
 import { useHelp } from "../common/KeyboardHelp";
 import { useThemeMode } from "../common/useThemeMode";
-import { count, grams, mm, momentWords, money, plain, short, sizeWords, span } from "../common/words";
+import { at, count, dayWords, grams, mm, momentWords, money, plain, shapeWords, short, span } from "../common/words";
 import { Saved } from "./Saved";
 import { useBuild, useBuildSession, useFile } from "./useSession";
 
@@ -24,6 +29,14 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
   const { schedule, balance, cost, snags } = evaluation;
   const stops = snags.filter((snag) => snag.severity === "stops").length;
   const late = schedule?.late_min ?? null;
+  const likely = useLikelyDate(build);
+  const [told, setTold] = useState<string | null>(null);
+  /** A finger sees no hint of what the button will do: it is told what it did. */
+  function move(direction: "undo" | "redo") {
+    const label = build[direction];
+    session.move(direction);
+    if (label && COARSE.matches) setTold(direction === "undo" ? `Taken back: ${label}` : `Done again: ${label}`);
+  }
   const [width, depth] = evaluation.plinth.bounds_mm;
   return (
     <Box
@@ -47,16 +60,19 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
           {file.title}
         </Typography>
         <Typography variant="body2" color="text.secondary" noWrap>
-          {plain(file.purpose)} · 1:{short(file.scale)} · {file.plinth.outline.kind} {sizeWords(width, depth)} ·{" "}
+          {plain(file.purpose)} · 1:{short(file.scale)} · {shapeWords(file.plinth.outline.kind, width, depth)} ·{" "}
           {count(file.copies ?? 1, "base")}
         </Typography>
       </Box>
       <Stack direction="row" component="section" aria-label="Vitals" sx={{ gap: 2.25, flexWrap: "wrap" }}>
         <Vital
           onClick={onDate}
-          name={
-            schedule ? (late === null ? "ready" : late > 0 ? `ready, ${span(late)} late` : `ready, ${span(-late)} to spare`) : "no date"
-          }
+          name={[
+            schedule ? (late === null ? "ready" : late > 0 ? `ready, ${span(late)} late` : `ready, ${span(-late)} to spare`) : "no date",
+            likely && `likely by ${dayWords(at(likely))}`,
+          ]
+            .filter(Boolean)
+            .join("; ")}
           value={schedule ? momentWords(schedule.ready_at) : "unknown"}
           trouble={late !== null && late > 0}
           mark={late !== null && late > 0 ? "■ " : ""}
@@ -87,7 +103,7 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
             <Button
               size="small"
               disabled={!build.undo}
-              onClick={() => session.move("undo")}
+              onClick={() => move("undo")}
               aria-label="Undo"
               sx={{ minWidth: 38, fontSize: 20, p: 0.25 }}
             >
@@ -100,7 +116,7 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
             <Button
               size="small"
               disabled={!build.redo}
-              onClick={() => session.move("redo")}
+              onClick={() => move("redo")}
               aria-label="Redo"
               sx={{ minWidth: 38, fontSize: 20, p: 0.25 }}
             >
@@ -119,8 +135,22 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
           </Button>
         </Tooltip>
       </Stack>
+      <Snackbar open={told !== null} autoHideDuration={3000} onClose={() => setTold(null)} message={told} />
     </Box>
   );
+}
+
+const COARSE = matchMedia("(pointer: coarse)");
+
+/** By when it is ready in four tries of five, where that has been asked of this plan. */
+function useLikelyDate(build: Build): string | null {
+  const ready = build.evaluation.schedule?.ready_at ?? "";
+  const { data } = useQuery<Heavy<Chance>>({
+    queryKey: ["chance", ready, build.id, build.version],
+    queryFn: () => api.chance(build.id),
+    enabled: false,
+  });
+  return data?.answer?.ready_80 ?? null;
 }
 
 function Vital({

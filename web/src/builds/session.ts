@@ -3,7 +3,8 @@ import { api, Refused, Unreachable } from "../api/client";
 import type { Build, CutLine, PatchOperation, Problem } from "../api/types";
 import { lastSeen } from "../bench/lastSeen";
 import { uuid } from "../common/uuid";
-import { type Edit, fresh, held, type Session, type SessionAction, sessionAfter } from "./sessionState";
+import { keepLit, litLast } from "./litLast";
+import { type Edit, fresh, held, type Session, type SessionAction, sessionAfter, toggled } from "./sessionState";
 import { keepEdits, keptEdits } from "./waitingEdits";
 
 /** The first pause before the server is asked again, and the longest, ms. */
@@ -16,6 +17,12 @@ const CUT_MS = 30;
 
 type Direction = "undo" | "redo";
 
+/** What pages do with a build, whole or with what is composed by itself within it. */
+export type OpenSession = Pick<
+  BuildSession,
+  "store" | "edit" | "wholePatch" | "move" | "select" | "selectAlso" | "cutAt" | "enter" | "settle" | "hideRefusal" | "refresh"
+>;
+
 /** One build on the screen: what it shows, what waits to be sent, and the only place that talks to the server of it. */
 export class BuildSession {
   readonly store;
@@ -27,7 +34,7 @@ export class BuildSession {
   private tries = 0;
 
   constructor(private readonly id: number) {
-    this.store = createStore<Session>(() => fresh(id, keptEdits(id)));
+    this.store = createStore<Session>(() => ({ ...fresh(id, keptEdits(id)), selection: { pointer: litLast(id), step: null } }));
   }
 
   open() {
@@ -67,7 +74,24 @@ export class BuildSession {
   }
 
   select(pointer: string | null, step: string | null = null) {
+    // A part of a further body, or a variant, is looked at where it is composed.
+    const [, list, index] = pointer?.match(/^\/(variants|bodies)\/(\d+)/) ?? [];
+    if (list) return this.enter(this.state.file?.[list as "variants" | "bodies"]?.[Number(index)]?.id ?? null);
+    keepLit(this.id, pointer);
     this.after({ type: "lit", selection: { pointer, step } });
+  }
+
+  /** Lights a part beside those that are lit, or no more. */
+  selectAlso(part: string) {
+    this.after({ type: "lit", selection: toggled(this.state.selection, part) });
+  }
+
+  /** A change of what the pages show, as a change of the whole build. */
+  wholePatch = (patch: PatchOperation[]): PatchOperation[] => patch;
+
+  /** Shows what is composed by itself within the build; null: the build itself. */
+  enter(id: string | null) {
+    this.after({ type: "entered", id });
   }
 
   /** Cuts sections along these lines; up to three. */

@@ -19,6 +19,15 @@ export type Saving = "saved" | "saving" | "waiting";
 export interface Selection {
   pointer: string | null;
   step: string | null;
+  /** Further parts that are lit with it. */
+  also?: string[];
+}
+
+/** The selection with one part more, or without it where it was lit. */
+export function toggled({ pointer, also = [] }: Selection, part: string): Selection {
+  const lit = [...(pointer ? [pointer] : []), ...also];
+  const [first = null, ...rest] = lit.includes(part) ? lit.filter((one) => one !== part) : [...lit, part];
+  return { pointer: first, step: null, also: rest };
 }
 
 export interface Session {
@@ -35,6 +44,8 @@ export interface Session {
   /** Whether this browser has no room to keep the edits that wait: they go with the window. */
   unkept: boolean;
   selection: Selection;
+  /** Id of what is composed by itself within the build and shown in its place; null: the build itself. */
+  within: string | null;
   /** Where sections are cut, up to three; null: where the server would. */
   cuts: CutLine[] | null;
   /** The build as another window left it, while ours waits for a choice. */
@@ -67,6 +78,7 @@ export type SessionAction =
   | { type: "conflicted"; build: Build }
   | { type: "settled"; choice: "theirs" | "mine" }
   | { type: "lit"; selection: Selection }
+  | { type: "entered"; id: string | null }
   | { type: "cut"; cuts: CutLine[] };
 
 export const MOST_CUTS = 3;
@@ -81,6 +93,7 @@ export const fresh = (id: number, queue: Edit[]): Session => ({
   away: null,
   unkept: false,
   selection: { pointer: null, step: null },
+  within: null,
   cuts: null,
   conflict: null,
   refused: null,
@@ -143,6 +156,8 @@ export function sessionAfter(state: Session, action: SessionAction): Session {
     }
     case "lit":
       return { ...state, selection: action.selection };
+    case "entered":
+      return { ...state, within: action.id, selection: { pointer: null, step: null } };
     case "cut":
       return { ...state, cuts: action.cuts.slice(0, MOST_CUTS) };
   }

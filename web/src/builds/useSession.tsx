@@ -1,13 +1,13 @@
 import { createContext, useContext } from "react";
 import { useStore } from "zustand";
 import type { Build, PlinthFile } from "../api/types";
-import type { BuildSession } from "./session";
+import type { OpenSession } from "./session";
 import type { Session } from "./sessionState";
 
-const Context = createContext<BuildSession | null>(null);
+const Context = createContext<OpenSession | null>(null);
 export const SessionProvider = Context.Provider;
 
-export function useBuildSession(): BuildSession {
+export function useBuildSession(): OpenSession {
   const session = useContext(Context);
   if (!session) throw new Error("Wrap this in a SessionProvider.");
   return session;
@@ -22,6 +22,8 @@ export const useBuild = (): Build => useSession((state) => state.build as Build)
 /** One thing of the build: drawn anew only when that is another. */
 export const useOfBuild = <T,>(pick: (build: Build) => T): T => useSession((state) => pick(state.build as Build));
 export const useFile = (): PlinthFile => useSession((state) => state.file as PlinthFile);
+/** Id of what is shown of the build by itself, for questions to the server; undefined: the build itself. */
+export const useOf = (): string | undefined => useSession((state) => state.within ?? undefined);
 export const useSelection = () => useSession((state) => state.selection);
 
 /** Whether a part is the selected one, holds it, or lies in it. */

@@ -1,6 +1,7 @@
 import InputAdornment from "@mui/material/InputAdornment";
 import TextField from "@mui/material/TextField";
 import { useEffect, useState } from "react";
+import { readFigure } from "./figures";
 import { preferred } from "./preferences";
 import { G_PER_OUNCE, MM_PER_INCH, short } from "./words";
 
@@ -16,6 +17,7 @@ interface Props {
   step?: number;
   width?: number | string;
   whole?: boolean;
+  max?: number;
   /** Its name for those who do not see the table that it stands in. */
   spoken?: string;
   /** What an empty field says: that the value is unknown, or that the usual one holds. */
@@ -23,24 +25,6 @@ interface Props {
 }
 
 const PER = { in: MM_PER_INCH, oz: G_PER_OUNCE };
-
-/** "12", "12,5", "1/2 in", "2.5in" (millimetre fields only) → a number in the field's unit; null for nonsense. A bare number is one of the
- * unit that is shown. */
-export function typed(text: string, unit?: string, shownIn = unit): number | null {
-  const match = text
-    .trim()
-    .replace(",", ".")
-    .match(/^(-?\d*\.?\d+)(?:\s*\/\s*(\d+))?\s*(in|"|mm|cm|g|oz)?$/i);
-  if (!match) return null;
-  const value = Number(match[1]) / Number(match[2] ?? 1);
-  if (!Number.isFinite(value)) return null;
-  const given = match[3]?.toLowerCase();
-  if (!given) return shownIn === unit ? value : value * PER[shownIn as keyof typeof PER];
-  if (given === unit) return value;
-  if (unit === "g") return given === "oz" ? value * G_PER_OUNCE : null;
-  if (unit !== "mm" || given === "g" || given === "oz") return null;
-  return given === "cm" ? value * 10 : given === "mm" ? value : value * MM_PER_INCH;
-}
 
 /** An exact value: typed, left or confirmed by Enter; inches are taken in millimetre fields. Nonsense is said, not kept. */
 export function NumberField({
@@ -53,6 +37,7 @@ export function NumberField({
   step = 0.5,
   width = 132,
   whole,
+  max,
   spoken,
   empty = "unknown",
 }: Props) {
@@ -62,17 +47,9 @@ export function NumberField({
   const shown = value === null || value === undefined ? "" : per === 1 ? short(value) : String(Number((value / per).toFixed(3)));
   const [text, setText] = useState(shown);
   useEffect(() => setText(shown), [shown]);
-  const parsed = text.trim() === "" ? null : typed(text, unit, shownIn);
-  const wrong =
-    text.trim() === ""
-      ? null
-      : parsed === null
-        ? `Type a number${shownIn ? ` of ${shownIn}` : ""}`
-        : min !== undefined && parsed < min
-          ? `${short(min / per)} or more`
-          : whole && !Number.isInteger(parsed)
-            ? "A whole number"
-            : null;
+  const read = text.trim() === "" || text === shown ? null : readFigure(text, unit, shownIn);
+  const parsed = read ? (read.value ?? null) : (value ?? null);
+  const wrong = read && (read.wrong ?? outOf(read.value, { min, max, whole, per }));
 
   function settle() {
     if (text === shown) return;
@@ -85,7 +62,7 @@ export function NumberField({
     <TextField
       label={label}
       value={text}
-      error={wrong !== null}
+      error={Boolean(wrong)}
       helperText={wrong ?? undefined}
       sx={{ width }}
       placeholder={value === null || value === undefined ? empty : undefined}
@@ -96,7 +73,7 @@ export function NumberField({
         if (event.key === "Escape") setText(shown);
         if ((event.key === "ArrowUp" || event.key === "ArrowDown") && parsed !== null) {
           event.preventDefault();
-          const next = Math.max(parsed + (event.key === "ArrowUp" ? step : -step), min ?? -Infinity);
+          const next = Math.min(Math.max(parsed + (event.key === "ArrowUp" ? step : -step), min ?? -Infinity), max ?? Infinity);
           onChange(Number(next.toFixed(3)));
         }
       }}
@@ -107,4 +84,19 @@ export function NumberField({
       }}
     />
   );
+}
+
+interface Bounds {
+  min?: number;
+  max?: number;
+  whole?: boolean;
+  /** How many of the field's unit one of those shown is. */
+  per: number;
+}
+
+/** What keeps a number from being taken; null where nothing does. */
+function outOf(value: number, { min, max, whole, per }: Bounds): string | null {
+  if (min !== undefined && value < min) return `${short(min / per)} or more`;
+  if (max !== undefined && value > max) return `${short(max / per)} or less`;
+  return whole && !Number.isInteger(value) ? "A whole number" : null;
 }

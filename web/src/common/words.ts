@@ -59,7 +59,15 @@ export function span(minutes: number | null | undefined): string {
 
 export function short(value: number): string {
   const size = Math.abs(value);
+  // What is small is not nothing.
+  if (size > 0 && size < 0.005) return String(Number(value.toPrecision(1)));
   return String(Number(value.toFixed(size >= 100 ? 0 : size >= 10 ? 1 : 2)));
+}
+
+/** What shape and size a base is, from the box it fills. */
+export function shapeWords(kind: string, width: number, depth: number): string {
+  const called = kind === "polygon" ? "drawn shape," : kind;
+  return `${called} ${kind === "round" ? mm(width) : sizeWords(width, depth)}`;
 }
 
 /** Source: the international inch and the avoirdupois ounce (1959). */
@@ -92,6 +100,9 @@ export function currency(code: string) {
 }
 
 export const plain = (key: string): string => key.replaceAll("_", " ");
+/** A way of working, by the title of its steps: what fills the gaps is not known yet. */
+export const wayWords = (title: string): string =>
+  title.replace(/:? ?%\{\w+\}/g, (gap) => (gap.startsWith(":") ? "" : `${gap.startsWith(" ") ? " " : ""}…`));
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 

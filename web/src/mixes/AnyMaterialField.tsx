@@ -1,9 +1,10 @@
-import Autocomplete, { createFilterOptions } from "@mui/material/Autocomplete";
+import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import TextField from "@mui/material/TextField";
 import type { Catalogue } from "../api/types";
 import { kindOf, materialOf, useCatalogue } from "../common/catalogue";
 import { Swatch } from "../common/Swatch";
+import { matching, soughtBy } from "../common/search";
 import { capital, plain } from "../common/words";
 
 interface Props {
@@ -15,32 +16,43 @@ interface Props {
   water?: boolean;
   /** Not to be offered: a recipe is no part of itself. */
   without?: string;
+  /** Mixes in place of the recipes of the stores. */
+  mixes?: Offered[];
+}
+
+/** A mix that can be a part of another one. */
+export interface Offered {
+  key: string;
+  name: string;
+  colour: string | null;
 }
 
 const MOST = 100;
-const matching = createFilterOptions<Option>({ limit: MOST, stringify: (option) => `${option.key} ${option.name}` });
-
 interface Option {
   key: string;
   name: string;
   group: string;
   colour: string | null;
+  sought: string;
 }
 
 /** Anything that can be measured out: a material, a recipe of the stores, or water. */
-export function AnyMaterialField({ label, value, onChange, width = 260, water, without }: Props) {
+export function AnyMaterialField({ label, value, onChange, width = 260, water, without, mixes }: Props) {
   const catalogue = useCatalogue();
-  const options = offered(catalogue, water, without);
+  const options = offered(catalogue, water, without, mixes);
   return (
     <Autocomplete
       size="small"
       sx={{ width, maxWidth: "100%" }}
       options={options}
-      value={options.find((option) => option.key === value) ?? (value ? { key: value, name: plain(value), group: "", colour: null } : null)}
+      value={
+        options.find((option) => option.key === value) ??
+        (value ? { key: value, name: plain(value), group: "", colour: null, sought: "" } : null)
+      }
       isOptionEqualToValue={(one, other) => one.key === other.key}
       groupBy={(option) => option.group}
       getOptionLabel={(option) => option.name}
-      filterOptions={matching}
+      filterOptions={(all, { inputValue }) => matching(all, inputValue, (option) => option.sought).slice(0, MOST)}
       onChange={(_, option) => option && onChange(option.key)}
       renderOption={({ key, ...props }, option) => (
         <Box component="li" key={key} {...props} sx={{ gap: 1 }}>
@@ -53,17 +65,24 @@ export function AnyMaterialField({ label, value, onChange, width = 260, water, w
   );
 }
 
-function offered(catalogue: Catalogue, water = false, without?: string): Option[] {
-  const recipes = catalogue.recipes.map(({ key, name, colour }) => ({ key: `mix:${key}`, name, group: "Recipes of yours", colour }));
+function offered(catalogue: Catalogue, water = false, without?: string, mixes?: Offered[]): Option[] {
+  const recipes = (mixes ?? catalogue.recipes.map((recipe) => ({ ...recipe, key: `mix:${recipe.key}` }))).map(({ key, name, colour }) => ({
+    key,
+    name,
+    group: mixes ? "Mixes of this build" : "Recipes of yours",
+    colour,
+    sought: name,
+  }));
   const materials = catalogue.materials
     .filter((material) => !material.key.startsWith("mix:"))
-    .map(({ key, name, family, colour }) => ({
-      key,
-      name,
-      group: capital(kindOf(catalogue, "families", family)?.name ?? ""),
-      colour: colour ?? null,
+    .map((material) => ({
+      key: material.key,
+      name: material.name,
+      group: capital(kindOf(catalogue, "families", material.family)?.name ?? ""),
+      colour: material.colour ?? null,
+      sought: soughtBy(material),
     }));
-  const tap = water ? [{ key: "water", name: "water", group: "From the tap", colour: null }] : [];
+  const tap = water ? [{ key: "water", name: "water", group: "From the tap", colour: null, sought: "water tap" }] : [];
   return [...tap, ...recipes, ...materials].filter((option) => option.key !== without);
 }
 

@@ -15,8 +15,9 @@ import { FileButton } from "../common/FileButton";
 import { PageHead } from "../common/PageHead";
 import { done, refused, type Said, SaidNote } from "../common/Said";
 import { Swatch } from "../common/Swatch";
+import { forgetKept } from "../common/useKept";
 import { capital, count } from "../common/words";
-import { RecipeForm } from "./RecipeForm";
+import { NEW, RecipeForm } from "./RecipeForm";
 import { ToneFinder } from "./ToneFinder";
 import { usePartNames } from "./usePartNames";
 
@@ -45,7 +46,9 @@ export function MixesPage() {
     setSearch(next ? { recipe: next } : {}, { replace: true });
   };
   const begin = (recipe: RecipeEntry["recipe"]) => {
-    setSearch({ recipe: "new" }, { replace: true });
+    // A new one begins as it is given, not where another was left.
+    forgetKept("window", `recipe:${NEW}`);
+    setSearch({ recipe: NEW }, { replace: true });
     setDraft(recipe);
   };
   const open = async (file: File) => {
@@ -58,7 +61,7 @@ export function MixesPage() {
     }
   };
   const chosen = all.find((one) => one.key === key) ?? null;
-  const making = key === "new" || draft !== null;
+  const making = key === NEW || draft !== null;
 
   return (
     <Box sx={{ maxWidth: 1240, mx: "auto", p: 2 }}>

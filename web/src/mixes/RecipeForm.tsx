@@ -1,7 +1,6 @@
 import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import IconButton from "@mui/material/IconButton";
 import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
@@ -10,11 +9,13 @@ import { useState } from "react";
 import { api, Refused } from "../api/client";
 import type { Problem, Recipe } from "../api/types";
 import { Choice } from "../common/Choice";
-import { choices, materialOf, useCatalogue } from "../common/catalogue";
-import { NumberField } from "../common/NumberField";
-import { AnyMaterialField } from "./AnyMaterialField";
+import { choices, useCatalogue } from "../common/catalogue";
+import { freshKey } from "../common/freshKey";
+import { forgetKept, useKept } from "../common/useKept";
 import { BatchOff } from "./BatchOff";
+import { Measured } from "./Measured";
 import { MixCardView } from "./MixCardView";
+import { MixParts } from "./MixParts";
 import { ToldMixView } from "./ToldMixView";
 
 interface Props {
@@ -26,6 +27,9 @@ interface Props {
   onCopy: (recipe: Recipe) => void;
 }
 
+/** What a recipe that is not kept yet goes by. */
+export const NEW = "new";
+
 /** So much of it its card begins with, g. */
 const BEGIN_G = 20;
 
@@ -33,11 +37,10 @@ const BEGIN_G = 20;
 export function RecipeForm({ entryKey, recipe, onSaved, onGone, onCopy }: Props) {
   const client = useQueryClient();
   const catalogue = useCatalogue();
-  const [draft, setDraft] = useState<Recipe>(recipe);
+  const kept = `recipe:${entryKey ?? NEW}`;
+  const [draft, setDraft] = useKept<Recipe>("window", kept, recipe);
   const [problem, setProblem] = useState<Problem | null>(null);
   const change = (more: Partial<Recipe>) => setDraft({ ...draft, ...more });
-  const part = (index: number, more: Partial<Recipe["parts"][number]>) =>
-    change({ parts: draft.parts.map((one, at) => (at === index ? { ...one, ...more } : one)) });
   const clean = JSON.parse(JSON.stringify(draft)) as Recipe;
   const ready = draft.parts.length > 0;
   const told = useQuery({
@@ -59,13 +62,15 @@ export function RecipeForm({ entryKey, recipe, onSaved, onGone, onCopy }: Props)
   };
   const save = () =>
     tried(async () => {
-      const key = entryKey ?? freshKey(draft.name ?? "", new Set(catalogue.recipes.map((one) => one.key)));
+      const key = entryKey ?? freshKey(draft.name ?? "", "recipe", new Set(catalogue.recipes.map((one) => one.key)));
       await api.putEntry("recipes", key, clean);
+      forgetKept("window", kept);
       onSaved(key);
     });
   const remove = () =>
     tried(async () => {
       await api.deleteEntry("recipes", entryKey as string);
+      forgetKept("window", kept);
       onGone();
     });
 
@@ -103,60 +108,14 @@ export function RecipeForm({ entryKey, recipe, onSaved, onGone, onCopy }: Props)
           <Typography variant="h2" sx={{ mb: 1 }}>
             Parts
           </Typography>
-          <Stack sx={{ gap: 1.25 }}>
-            {draft.parts.map((one, index) => (
-              // biome-ignore lint/suspicious/noArrayIndexKey: parts are told by their place
-              <Stack key={index} direction="row" sx={{ gap: 1, alignItems: "center" }} role="group" aria-label={`Part ${index + 1}`}>
-                <NumberField
-                  label="Parts"
-                  value={one.amount}
-                  min={0.001}
-                  step={1}
-                  width={84}
-                  onChange={(amount) => part(index, { amount })}
-                />
-                <AnyMaterialField
-                  label="Of"
-                  value={one.material}
-                  water
-                  without={entryKey ? `mix:${entryKey}` : undefined}
-                  onChange={(material) => part(index, { material })}
-                  width="100%"
-                />
-                {materialOf(catalogue, one.material)?.traits.includes("by_colour") && (
-                  <input
-                    type="color"
-                    aria-label={`Colour of part ${index + 1}`}
-                    value={one.colour ?? materialOf(catalogue, one.material)?.colour ?? "#808080"}
-                    onChange={(event) => part(index, { colour: event.target.value })}
-                    style={{ width: 44, height: 36, flexShrink: 0 }}
-                  />
-                )}
-                <IconButton
-                  aria-label={`Take part ${index + 1} out`}
-                  onClick={() => change({ parts: draft.parts.filter((_, at) => at !== index) })}
-                >
-                  ×
-                </IconButton>
-              </Stack>
-            ))}
-            <AnyMaterialField
-              key={draft.parts.length}
-              label={draft.parts.length ? "Another part" : "The first part"}
-              value={null}
-              water
-              without={entryKey ? `mix:${entryKey}` : undefined}
-              onChange={(material) => change({ parts: [...draft.parts, { material, amount: 1 }] })}
-              width="100%"
-            />
-          </Stack>
+          <MixParts parts={draft.parts} without={entryKey ? `mix:${entryKey}` : undefined} onChange={(parts) => change({ parts })} />
           <Typography variant="h2" sx={{ mt: 2.5, mb: 0.5 }}>
             What you measured
           </Typography>
           <Typography variant="body2" color="text.secondary" sx={{ mb: 1.25 }}>
             It stands before what follows from the parts.
           </Typography>
-          <Measured recipe={draft} forecast={told.data?.colour} onChange={change} />
+          <Measured mix={draft} forecast={told.data?.colour} onChange={change} />
           <TextField
             label="Note"
             value={draft.note ?? ""}
@@ -188,75 +147,4 @@ export function RecipeForm({ entryKey, recipe, onSaved, onGone, onCopy }: Props)
       )}
     </Box>
   );
-}
-
-const MEASURES = [
-  ["dry_h", "Dry through after", "h"],
-  ["open_min", "Workable for", "min"],
-  ["density_g_ml", "Weighs", "g/ml"],
-  ["layer_mm", "Spread", "mm"],
-] as const;
-
-interface MeasuredProps {
-  recipe: Recipe;
-  /** What its colour is forecast to be. */
-  forecast: string | null | undefined;
-  onChange: (more: Partial<Recipe>) => void;
-}
-
-function Measured({ recipe, forecast, onChange }: MeasuredProps) {
-  const put = (name: string, value: number | undefined) => {
-    const { [name]: _, ...rest } = (recipe.measured ?? {}) as Record<string, number>;
-    const next = value === undefined ? rest : { ...rest, [name]: value };
-    onChange({ measured: Object.keys(next).length ? next : undefined });
-  };
-  return (
-    <Stack direction="row" sx={{ gap: 1.25, flexWrap: "wrap", alignItems: "center" }}>
-      {MEASURES.map(([name, label, unit]) => (
-        <NumberField
-          key={name}
-          label={label}
-          unit={unit}
-          value={recipe.measured?.[name]}
-          min={0.001}
-          step={1}
-          empty="derived"
-          width={142}
-          onChange={(value) => put(name, value)}
-          onClear={() => put(name, undefined)}
-        />
-      ))}
-      {recipe.colour ? (
-        <>
-          <TextField
-            type="color"
-            label="Colour, dry"
-            value={recipe.colour}
-            onChange={(event) => onChange({ colour: event.target.value })}
-            slotProps={{ inputLabel: { shrink: true } }}
-            sx={{ width: 96 }}
-          />
-          <Button onClick={() => onChange({ colour: undefined })}>Colour as forecast</Button>
-        </>
-      ) : (
-        <Button variant="outlined" onClick={() => onChange({ colour: forecast ?? "#808080" })}>
-          Colour of a dry swatch
-        </Button>
-      )}
-    </Stack>
-  );
-}
-
-/** A key for the stores out of a name; another one where it is taken. */
-function freshKey(name: string, taken: Set<string>): string {
-  const letters =
-    name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, "_")
-      .replace(/^[^a-z]+|_+$/g, "")
-      .slice(0, 34) || "recipe";
-  const stem = letters.length < 2 ? `${letters}_mix` : letters;
-  let key = stem;
-  for (let number = 2; taken.has(key); number += 1) key = `${stem}_${number}`;
-  return key;
 }

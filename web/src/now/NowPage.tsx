@@ -1,14 +1,15 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
-import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, useSearchParams } from "react-router";
 import { api, Refused } from "../api/client";
 import { onNews } from "../common/live";
+import { MomentField } from "../common/MomentField";
 import { PageHead } from "../common/PageHead";
 import { againWhileUnfinished, Unfinished } from "../common/Unfinished";
+import { Waiting } from "../common/Waiting";
 import { momentWords, nowMoment } from "../common/words";
 import { DoableRow } from "./DoableRow";
 import { HandRow } from "./HandRow";
@@ -43,13 +44,7 @@ export function NowPage() {
       }}
     >
       <PageHead title="What now">
-        <TextField
-          type="datetime-local"
-          label="At"
-          value={told?.at ?? at ?? nowMoment()}
-          onChange={(event) => event.target.value && go(event.target.value)}
-          slotProps={{ inputLabel: { shrink: true } }}
-        />
+        <MomentField label="At" optional={false} value={told?.at ?? at ?? nowMoment()} onChange={go} />
         {at && <Button onClick={() => go(null)}>This minute</Button>}
         {told?.next_at && (
           <Button variant="outlined" onClick={() => go(told.next_at)}>
@@ -57,7 +52,7 @@ export function NowPage() {
           </Button>
         )}
       </PageHead>
-      {work.isLoading && <Typography role="status">Looking through the builds…</Typography>}
+      {work.isLoading && <Waiting>Looking through the builds…</Waiting>}
       {work.isError && (
         <Typography color="error" role="alert">
           {work.error instanceof Refused ? work.error.problem.detail : String(work.error)}

@@ -7,6 +7,7 @@ import { useState } from "react";
 import { api } from "../api/client";
 import type { ScaleTable } from "../api/types";
 import { useCatalogue, usualWork } from "../common/catalogue";
+import { Waiting } from "../common/Waiting";
 import { capital, short } from "../common/words";
 import { Comparison } from "./Comparison";
 import { LengthBothWays } from "./LengthBothWays";
@@ -19,7 +20,7 @@ import { useAsked } from "./useAsked";
 export function ScaleDesk({ ratio }: { ratio: number }) {
   const table = useAsked(["scale", ratio], () => api.scale(ratio), ratio > 0);
   if (table.isError) return <Typography color="error">{(table.error as Error).message}</Typography>;
-  if (!table.data) return <Typography role="status">Looking it up…</Typography>;
+  if (!table.data) return <Waiting>Looking it up…</Waiting>;
   return (
     <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" }, gap: 3 }}>
       <Stack sx={{ gap: 3 }}>

@@ -12,7 +12,7 @@ import type { ShelfBuild } from "../api/types";
 import { bounds } from "../builds/plan/outline";
 import { PlanShapes } from "../builds/plan/PlanShapes";
 import { keptEdits } from "../builds/waitingEdits";
-import { count, momentWords, plain, short, sizeWords, span } from "../common/words";
+import { count, momentWords, plain, shapeWords, short, span } from "../common/words";
 
 /** One build on the shelf: drawn, with its date, what is next and what is wet. */
 export function BuildCard({ build, onCopy, onDelete }: { build: ShelfBuild; onCopy: () => void; onDelete: () => void }) {
@@ -88,7 +88,7 @@ function Standing({ build }: { build: ShelfBuild }) {
   return (
     <>
       <Typography variant="body2" color="text.secondary">
-        {plain(build.purpose)} · 1:{short(build.scale)} · {build.kind} {sizeWords(width, depth)} · {count(build.copies, "base")}
+        {plain(build.purpose)} · 1:{short(build.scale)} · {shapeWords(build.kind, width, depth)} · {count(build.copies, "base")}
         {build.sample ? " · sample" : ""}
       </Typography>
       <Typography sx={{ mt: 1, color: late ? tints.trouble : "text.primary" }}>

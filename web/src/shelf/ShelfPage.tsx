@@ -11,6 +11,7 @@ import type { Problem, ShelfBuild } from "../api/types";
 import { Brand } from "../common/Brand";
 import { FileButton } from "../common/FileButton";
 import { KeyboardHelp, useHelp } from "../common/KeyboardHelp";
+import { usePageTitle } from "../common/usePageTitle";
 import { useThemeMode } from "../common/useThemeMode";
 import { WorkshopNav } from "../common/WorkshopNav";
 import { count } from "../common/words";
@@ -24,6 +25,7 @@ const MOST_BYTES = 2_000_000;
 
 /** Every build: what is wet, what is next, what is late. */
 export function ShelfPage() {
+  usePageTitle("Shelf");
   const client = useQueryClient();
   const navigate = useNavigate();
   const shelf = useShelf();

@@ -7,6 +7,7 @@ import { api, Refused } from "../api/client";
 import type { PlannedBuild } from "../api/types";
 import { PageHead } from "../common/PageHead";
 import { againWhileUnfinished, Unfinished } from "../common/Unfinished";
+import { Waiting } from "../common/Waiting";
 import { minutesOf, momentWords, span } from "../common/words";
 import { buildColours } from "./buildColours";
 import { WeekSheets } from "./WeekSheets";
@@ -29,7 +30,7 @@ export function WeeksPage() {
           What now
         </Button>
       </PageHead>
-      {weeks.isLoading && <Typography role="status">Sharing out the hands…</Typography>}
+      {weeks.isLoading && <Waiting>Sharing out the hands…</Waiting>}
       {weeks.isError && (
         <Typography color="error" role="alert">
           {weeks.error instanceof Refused ? weeks.error.problem.detail : String(weeks.error)}

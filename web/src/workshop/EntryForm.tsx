@@ -5,10 +5,11 @@ import Stack from "@mui/material/Stack";
 import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { api, type EntryKind, Refused } from "../api/client";
 import type { Problem } from "../api/types";
 import { useCatalogue } from "../common/catalogue";
+import { useKept } from "../common/useKept";
 import { EntryField } from "./EntryField";
 
 interface Props {
@@ -23,14 +24,10 @@ export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
   const client = useQueryClient();
   const groups = useCatalogue().entries.filter((group) => group.of === kind);
   const entry = useQuery({ queryKey: ["entry", kind, entryKey], queryFn: () => api.entry(kind, entryKey), retry: false });
-  const [draft, setDraft] = useState<Record<string, unknown> | null>(null);
-  const [key, setKey] = useState(entryKey);
+  // What is not saved yet survives a reload, and a look at another entry.
+  const [draft, setDraft] = useKept<Record<string, unknown> | null>("window", `entry:${kind}:${entryKey}`, null);
+  const [key, setKey] = useKept("window", `entry-key:${kind}:${entryKey}`, entryKey);
   const [problem, setProblem] = useState<Problem | null>(null);
-  useEffect(() => {
-    setDraft(null);
-    setProblem(null);
-    setKey(entryKey);
-  }, [entryKey]);
   if (entry.isError) return <Typography color="error">There is no such entry any more.</Typography>;
   if (!entry.data) return null;
   const { key: _, own, ...stored } = entry.data;
@@ -45,6 +42,7 @@ export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
       const sent = Object.fromEntries(Object.entries(data).filter(([, value]) => value !== undefined && value !== null));
       await api.putEntry(kind, key, sent);
       setDraft(null);
+      setKey(entryKey);
       setProblem(null);
       await client.invalidateQueries();
       onSaved(key);
@@ -78,7 +76,16 @@ export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
           {own && key === entryKey ? "Save" : "Save as my own"}
         </Button>
         {own && <Button onClick={remove}>Take mine away</Button>}
-        {draft && <Button onClick={() => setDraft(null)}>As it was</Button>}
+        {draft && (
+          <Button
+            onClick={() => {
+              setDraft(null);
+              setKey(entryKey);
+            }}
+          >
+            As it was
+          </Button>
+        )}
         <Typography variant="body2" color="text.secondary">
           {own
             ? "Your own."

@@ -76,7 +76,13 @@ export function WorkshopPage() {
         </Box>
         <Box>
           {key ? (
-            <EntryForm kind={kind} entryKey={key} onSaved={(saved) => go({ key: saved })} onGone={() => go({ key: null })} />
+            <EntryForm
+              key={`${kind} ${key}`}
+              kind={kind}
+              entryKey={key}
+              onSaved={(saved) => go({ key: saved })}
+              onGone={() => go({ key: null })}
+            />
           ) : (
             <Typography sx={{ pt: 2 }}>
               Pick one to read or change it. What you change or copy becomes your own, is held to the same checks as what ships, and every

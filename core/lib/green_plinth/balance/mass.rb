@@ -44,10 +44,11 @@ module GreenPlinth
 
       # The least angle, over the edges of the foot, that brings the centre of mass over the edge.
       # @return [Float, nil] degrees
-      def tip_deg
-        x, y, z = centre
-        return unless x
+      def tip_deg = centre && tips_at(centre)
 
+      # @param middle [Array(Float, Float, Float)] of all that stands on this foot, mm
+      # @return [Float] degrees that bring it over the nearest edge; 0 where it lies beyond
+      def tips_at((x, y, z))
         hull = @terrain.ground.foot.convex_hull
         return 0.0 unless hull.contains?(Plan::Geos.point([x, y]))
 
@@ -83,14 +84,15 @@ module GreenPlinth
       # A cut takes away what lies there: the forms below it, and the plinth under those.
       def forms
         @design.forms.zip(@terrain.bulk.strata).map do |form, stratum|
-          density = (form.cut? ? cut_material(form) : form.material)&.density_dry
-          grams = stratum.volume_mm3.zero? ? 0.0 : density && (stratum.volume_mm3 * density / 1000 * (form.cut? ? -1 : 1))
+          taken = form.cut? || form.bore?
+          density = (taken ? cut_material(form) : form.material)&.density_dry
+          grams = stratum.volume_mm3.zero? ? 0.0 : density && (stratum.volume_mm3 * density / 1000 * (taken ? -1 : 1))
           Share.new(form.pointer, grams, stratum.centre)
         end
       end
 
       def cut_material(form)
-        below = @design.forms.take_while { |other| other.pointer != form.pointer }.reject(&:cut?)
+        below = @design.forms.take_while { |other| other.pointer != form.pointer }.reject { |other| other.cut? || other.bore? }
         (below.reverse.find { |other| other.area.intersects?(form.area) } || @design.plinth).material
       end
 
@@ -127,7 +129,7 @@ module GreenPlinth
 
           centre = pool.water.area.centroid
           Share.new(pool.water.pointer, density && (pool.volume_mm3 * density / 1000),
-            [centre.x, centre.y, pool.level - (pool.max_depth_mm / 3)])
+            [centre.x, centre.y, pool.surface_at(centre.x, centre.y) - (pool.max_depth_mm / 3)])
         end
       end
 

@@ -22,12 +22,12 @@ module GreenPlinth
 
       # @return [Hash{String => Array<Range>}] copies of each batch, by work, where the maker has begun it
       def begun
-        @done.to_h { |id, ranges| [id, (ranges + rest(ranges, @copies)).sort_by(&:min)] }
+        @done.to_h { |id, ranges| [id, whole(ranges, @copies, id)] }
       end
 
       # @return [Hash{String => Array<Range>}] small batches of whatever does not fit into every sitting whole
       def fine
-        @fine ||= begun.merge(long_works.to_h { |work| [work.id, whole(@done[work.id] || [], size(work))] })
+        @fine ||= begun.merge(long_works.to_h { |work| [work.id, whole(@done[work.id] || [], size(work), work.id)] })
       end
 
       # @param steps [Array<Step>] laid out finely
@@ -37,7 +37,7 @@ module GreenPlinth
         fine.to_h do |id, ranges|
           mine = steps.select { |step| step.id.start_with?("#{id}/bases-") && !@done[id]&.include?(step.copies) }
           runs = mine.sort_by { |step| answer.start(step.id) }.slice_when { |a, b| answer.finish(a.id) < answer.start(b.id) }
-          [id, mine.empty? ? ranges : in_turn(@done[id] || [], runs.map { |run| run.sum { |step| step.copies.size } })]
+          [id, mine.empty? ? ranges : in_turn(@done[id] || [], runs.map { |run| run.sum { |step| step.copies.size } }, id)]
         end
       end
 
@@ -55,7 +55,7 @@ module GreenPlinth
         return [] unless @copies > 1 && shortest
 
         @works.select do |work|
-          @portions.minutes(work, @copies) > shortest && @portions.minutes(work, 1) <= shortest && cheap_to_take_up?(work)
+          @portions.minutes(work, @portions.all(work).size) > shortest && @portions.minutes(work, 1) <= shortest && cheap_to_take_up?(work)
         end
       end
 
@@ -67,23 +67,26 @@ module GreenPlinth
         [enough, (@copies / MOST.to_f).ceil].max
       end
 
+      # @return [Array<Integer>] the copies that a work is done on
+      def all(id) = ((@bases ||= @works.to_h { |work| [work.id, @portions.all(work)] })[id] || (1..@copies)).to_a
+
       def done_batches(progress)
         progress.done.keys.select { |id| Events::Batch.copies(id) }.group_by { |id| Events::Batch.work(id) }
           .transform_values { |ids| ids.map { |id| Events::Batch.copies(id) } }
       end
 
       # What is done, and the rest in batches of a size.
-      def whole(done, size) = (done + rest(done, size)).sort_by(&:min)
+      def whole(done, size, id) = (done + rest(done, size, id)).sort_by(&:min)
 
       # The copies in none of the ranges, in batches of so many at most.
-      def rest(ranges, size)
-        left = (1..@copies).to_a - ranges.flat_map(&:to_a)
+      def rest(ranges, size, id)
+        left = all(id) - ranges.flat_map(&:to_a)
         left.slice_when { |a, b| b != a + 1 }.flat_map { |run| run.each_slice(size).map { |copies| copies.first..copies.last } }
       end
 
       # The copies not done yet dealt out in batches of these sizes.
-      def in_turn(done, sizes)
-        left = (1..@copies).to_a - done.flat_map(&:to_a)
+      def in_turn(done, sizes, id)
+        left = all(id) - done.flat_map(&:to_a)
         dealt = sizes.flat_map { |size| left.shift(size).slice_when { |a, b| b != a + 1 }.map { |copies| copies.first..copies.last } }
         (done + dealt).sort_by(&:min)
       end

@@ -19,12 +19,16 @@ module GreenPlinth
         settled = @batches[work.id]
         return settled.map { |copies| batch(work, copies) } if settled && settled.size >= least
 
-        whole = minutes(work, @copies)
-        return [step(work, whole, 1..@copies)] if least == 1 && (@longest.nil? || whole <= @longest)
-        return batches(work, least) if @copies > 1 && (@longest.nil? || minutes(work, 1) <= @longest)
+        all = all(work)
+        whole = minutes(work, all.size)
+        return [step(work, whole, all)] if least == 1 && (@longest.nil? || whole <= @longest)
+        return batches(work, least) if all.size > 1 && (@longest.nil? || minutes(work, 1) <= @longest)
 
-        work.splittable ? parts(work, whole, least) : [step(work, whole, 1..@copies)]
+        work.splittable ? parts(work, whole, least) : [step(work, whole, all)]
       end
+
+      # @return [Range] the copies that a work is done on
+      def all(work) = work.bases || (1..@copies)
 
       # @return [Float] hands-on minutes for so many copies, with every mix
       def minutes(work, copies) = work.hands_on(copies) + ((mixes(work, copies) - 1) * Mixing::AGAIN_MIN)
@@ -36,15 +40,16 @@ module GreenPlinth
       end
 
       def batches(work, least)
-        most = @longest && (1..@copies).to_a.bsearch { |count| minutes(work, count) > @longest }
-        size = most ? most - 1 : @copies
-        count = [(@copies / size.to_f).ceil, least].max
-        even = (@copies / count.to_f).ceil
-        (1..@copies).each_slice(even).map { |copies| batch(work, copies.first..copies.last) }
+        copies = all(work).size
+        most = @longest && (1..copies).to_a.bsearch { |count| minutes(work, count) > @longest }
+        size = most ? most - 1 : copies
+        count = [(copies / size.to_f).ceil, least].max
+        even = (copies / count.to_f).ceil
+        all(work).each_slice(even).map { |copies| batch(work, copies.first..copies.last) }
       end
 
       def batch(work, copies)
-        return step(work, minutes(work, @copies), copies) if copies == (1..@copies)
+        return step(work, minutes(work, copies.size), copies) if copies == all(work)
 
         words = copies.size == 1 ? "base #{copies.min}" : "bases #{copies.min}–#{copies.max}"
         step(work, minutes(work, copies.size), copies, "bases-#{copies.min}-#{copies.max}", words)
@@ -55,7 +60,7 @@ module GreenPlinth
         room = @longest ? [@longest - set_up, 1].max : whole
         count = [((whole - set_up) / room.to_f).ceil, least].max
         each = ((whole - set_up) / count) + set_up
-        (1..count).map { |number| step(work, each, 1..@copies, "part-#{number}", "part #{number} of #{count}", 1.0 / count) }
+        (1..count).map { |number| step(work, each, all(work), "part-#{number}", "part #{number} of #{count}", 1.0 / count) }
       end
 
       def step(work, minutes, copies, suffix = nil, words = nil, share = 1.0)

@@ -103,8 +103,13 @@ module GreenPlinth
       # mm up the picture.
       def up
         surface = @terrain.height.copy
-        @evaluation.pools.each { |pool| pool.wet? && surface[pool.depths(grid).gt(0)] = pool.level }
+        @evaluation.pools.select(&:wet?).each { |pool| flood(surface, pool) }
         (surface.flatten[cells] * Math.cos(@eye.elevation_deg * Math::PI / 180)) - (depth * Math.sin(@eye.elevation_deg * Math::PI / 180))
+      end
+
+      def flood(surface, pool)
+        wet = pool.depths(grid).gt(0)
+        surface[wet] = (pool.surface(grid) + Numo::DFloat.zeros(*grid.shape))[wet]
       end
 
       # How bright each place's slope is in the light, in so many steps; 1 on the level.
@@ -209,7 +214,7 @@ module GreenPlinth
 
       # Those turned to the eye, the farthest first, each with how bright it is.
       def faces(solid)
-        seen = Body.faces(solid).map { |corners| [corners, normal(corners)] }.select { |_, across| turned_to_eye?(across) }
+        seen = Facets.faces(solid).map { |corners| [corners, normal(corners)] }.select { |_, across| turned_to_eye?(across) }
         seen.sort_by { |corners, _| corners.sum { |x, y, z| nearness(x, y, z) } / corners.size }.map do |corners, across|
           { "ring" => corners.map { |corner| @eye.picture(*corner).map { |value| value.round(2) } },
             "shade" => (0.55 + (0.45 * across.zip(light_on_plan).sum { |a, b| a * b }.clamp(0, 1))).round(2) }

@@ -6,6 +6,8 @@ module GreenPlinth
     # plinth's top face). A part whose height is not known is no solid.
     Solid = Struct.new(:part, :shape, :low, :high) do
       def pointer = part.pointer
+      # @return [Array<Array<Array(Float, Float, Float)>>] see Facets
+      def faces = Facets.faces(self)
       def corners = @corners ||= Plan::Geos.rings(shape).flatten(1)
     end
   end

@@ -32,7 +32,7 @@ module GreenPlinth
       private
 
       def afloat(x, y)
-        @pools.select(&:wet?).find { |pool| pool.water.area.contains?(Plan::Geos.point([x, y])) }&.level
+        @pools.select(&:wet?).find { |pool| pool.water.area.contains?(Plan::Geos.point([x, y])) }&.surface_at(x, y)
       end
 
       def of_subject(subject)

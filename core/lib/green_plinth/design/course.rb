@@ -19,6 +19,9 @@ module GreenPlinth
 
       reads :count, :represents, :note, :rig, :technique, :length_mm
 
+      # @return [Kinds::Kind] where on a building's faces it lies
+      def face_spot = kinds.of("face_spots", data["on_face"]) || kinds.usual("face_spots")
+
       def coats = data["coats"] || 1
       def cover_pct = data["cover_pct"] || 100
       def cover = cover_pct / 100.0

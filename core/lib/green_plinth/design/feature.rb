@@ -8,6 +8,18 @@ module GreenPlinth
 
       reads :height_mm, :mass_g, :represents, :crown_mm, :gauge_mm, :rail_mm, :host, :technique
 
+      # @return [Kinds::Kind, nil] how it is roofed; nil where nobody says
+      def roof = data["roof"] && (kinds.of("roofs", data["roof"]["kind"]) || kinds.usual("roofs"))
+
+      # @return [Boolean] whether it has lights or moves
+      def powered? = data["powered"] == true
+
+      # @return [Array<Array(Float, Float)>, nil] the way of its cable; nil where nobody says
+      def cable = data["cable_mm"]
+
+      # @return [Float, nil] mm that its walls are thick
+      def wall_mm = data["wall_mm"]&.to_f
+
       # @return [Boolean] whether found matter was made fit before
       def treated? = data["treated"]&.any? || false
 

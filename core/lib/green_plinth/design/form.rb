@@ -8,9 +8,36 @@ module GreenPlinth
 
       def kind = @kind ||= kinds.of("forms", data["kind"])
 
-      # @return [String] how its ground is computed: "lift", "cut", "ramp", "mound" or "skim"
+      # @return [String] how its ground is computed: "lift", "cut", "ramp", "mound", "skim", "bore", "bank" or "cutting"
       def shape = kind["shape"]
 
+      # @return [Boolean] whether its sides slope from a line to the ground beside it
+      def along_a_line? = kind.trait?("along_a_line")
+
+      def camber_mm = data["camber_mm"].to_f
+
+      # @return [Plan::Polyline, nil] the line it is drawn along
+      def line = outline["kind"] == "strip" ? @line ||= Plan::Polyline.new(outline["points_mm"]) : nil
+
+      # @return [RGeo geometry] what it can change of the ground: with its slopes, where it has such
+      def area
+        return super unless along_a_line? && line
+
+        @area ||= Plan::Outline.polygon(outline.merge("width_mm" => outline["width_mm"] + (2 * slope_reach_mm)))
+      end
+
+      # How far its slopes go out: from its level down to the plinth's face, or up as high as bases are built.
+      def slope_reach_mm
+        rise = cut? ? HIGHEST_MM : [from_z_mm, to_z_mm, 0].max + camber_mm
+        rise / Math.tan(slope_deg * Math::PI / 180)
+      end
+
+      # A cutting is looked for no higher over its own level, mm (from memory).
+      HIGHEST_MM = 60.0
+
+      def bore? = shape == "bore"
+      def invert_mm = data["invert_mm"].to_f
+      def clear_mm = data["clear_mm"].to_f
       def lift? = shape == "lift"
       def ramp? = shape == "ramp"
       def mound? = shape == "mound"

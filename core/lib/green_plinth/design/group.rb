@@ -5,7 +5,7 @@ module GreenPlinth
     # Parts finished apart from the base and joined to it in one step.
     class Group < Part
       # @return [Array<String>] ids
-      reads :members
+      reads :members, :mount
     end
   end
 end

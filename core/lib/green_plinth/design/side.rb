@@ -9,6 +9,9 @@ module GreenPlinth
       # @return [Kinds::Kind] which one
       def face = kinds.of("sides", data["on"]) || kinds.usual("sides")
 
+      # @return [Boolean] whether the strata of the ground are painted on it
+      def strata? = data["strata"] == true
+
       def name = data["name"] || face.name
 
       # @return [Array(Numeric, Numeric), nil] where it looks to; nil: all round

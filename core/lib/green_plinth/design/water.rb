@@ -6,7 +6,22 @@ module GreenPlinth
     class Water < Part
       include Coursed
 
-      def level_mm = data["level_mm"]&.to_f
+      # @return [Float, nil] mm; of running water where it begins
+      def level_mm = fall ? fall.level_mm : data["level_mm"]&.to_f
+
+      # @return [Fall, nil] how its surface falls; nil where it lies level
+      def fall = data["fall"] && (@fall ||= Fall.new(data["fall"].map { |mark| [*mark["at_mm"], mark["level_mm"]].map(&:to_f) }))
+
+      # The patch that puts its surface elsewhere: its level, or that of each mark of its fall.
+      # @param mm [Float] its level then, of running water where it begins
+      # @return [Array(String, Object)] pointer and value
+      def level_at(mm)
+        return ["#{pointer}/level_mm", mm] unless fall
+
+        by = mm - fall.level_mm
+        ["#{pointer}/fall", data["fall"].map { |mark| mark.merge("level_mm" => (mark["level_mm"] + by).round(2)) }]
+      end
+
       def max_layer_mm = data["max_layer_mm"]&.to_f
       def own_layers = data["layers"]
       def material_key = data["medium"]

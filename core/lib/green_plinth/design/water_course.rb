@@ -6,6 +6,8 @@ module GreenPlinth
     class WaterCourse < Course
       # Bands along a shore or a hull are this wide where nobody says (from memory), mm.
       USUAL_BAND_MM = 3.0
+      # What counts as deep where nobody says (from memory), mm.
+      USUAL_DEPTH_MM = 2.0
 
       # @param water [Water]
       # @return [Array<WaterCourse>] in laid-on order
@@ -35,6 +37,9 @@ module GreenPlinth
       # @param pours [Integer] of its water
       # @return [Boolean] whether something is poured over it
       def under?(pours) = !after_pour.nil? && after_pour < pours
+
+      # @return [Float] mm of water that it needs over it, for what lies where it is deep
+      def from_depth_mm = (data["from_depth_mm"] || USUAL_DEPTH_MM).to_f
 
       # @return [Float] mm of a band along a shore or a hull
       def band_mm = (data["width_mm"] || USUAL_BAND_MM).to_f

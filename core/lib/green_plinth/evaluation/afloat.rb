@@ -16,6 +16,9 @@ module GreenPlinth
       # @return [Waters::Spots] where on waters courses lie
       def spots = part(:spots, SAILED) { Waters::Spots.new(design, ground.top) }
 
+      # @return [Waters::DepthTones] what a water looks like from above
+      def depth_tones(pool) = Waters::DepthTones.new(pool, Waters::DepthTones.ground_of(pool, design, ground))
+
       # @return [Array<Seas::Track>] hulls under way
       def tracks = part(:tracks, SAILED) { Seas::Track.all(design, ground.top) }
 

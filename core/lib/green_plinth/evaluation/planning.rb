@@ -42,7 +42,7 @@ module GreenPlinth
       # @return [Hash] see Questions::BatchPlan; raises Infeasible
       def batch
         part(:batch, buildable, @effort) do
-          Questions::BatchPlan.new(self, Evaluation.new(design.with("copies", 1).with("progress", {}), @memo)).to_h
+          Questions::BatchPlan.new(self, Evaluation.new(design.with("variants", []).with("copies", 1).with("progress", {}), @memo)).to_h
         end
       end
 

@@ -5,13 +5,16 @@ require "icalendar"
 module GreenPlinth
   module Exports
     # The sittings as calendar events with the steps inside, in the workshop's local time (RFC 5545 floating time), the ends
-    # of drying with an alarm each, and the ready date as one of its own.
+    # of drying, and the ready date as one of its own. An alarm rings where somebody waits for what becomes dry, and never at night.
     class CalendarIcs < Export
       code "ics"
       title "Calendar file"
       beside :order
       type "text/calendar"
       weight 20
+
+      # Nobody is rung up from this hour to that one (from memory).
+      NIGHT = [22, 7].freeze
 
       # @return [String] raises Infeasible where no schedule exists
       def write
@@ -47,14 +50,32 @@ module GreenPlinth
         wet.map(&:id).group_by { |id| answer.ready(id) }.sort
       end
 
-      # A minute that takes nobody's time, with an alarm; named by what dries, so that it moves when the plan does.
+      # A minute that takes nobody's time; its identity is that of what dries, so that it moves when the plan does.
       def dry_event(at, ids)
         names = ids.map { |id| titles.fetch(id).title }
         key = Digest::SHA256.hexdigest(ids.join(" "))[0, 12]
-        event("dry-#{key}", at, at + 1, "#{@design.title}: dry", names.join("\n")).tap do |event|
+        event("dry-#{key}", at, at + 1, "#{@design.title}: #{parts(ids).join(", ")} dry", names.join("\n")).tap do |event|
           event.transp = "TRANSPARENT"
-          alarmed(event, "Dry: #{names.join(", ")}")
+          alarmed(event, "#{@design.title}: #{parts(ids).join(", ")} dry. #{names.join("; ")}") if ids.any? { |id|
+ waited?(id) } && !night?(at)
         end
+      end
+
+      # What parts they are steps of, as the order of work names them.
+      def parts(ids)
+        @rows ||= @evaluation.order_rows.flat_map { |row| row["steps"].map { |step| [step["id"], row["name"]] } }.group_by(&:first)
+        ids.flat_map { |id| (@rows[id] || []).map(&:last) }.uniq
+      end
+
+      # By a step that must follow within a time, or that a sitting begins with.
+      def waited?(id)
+        first = Schedule::Sittings.of(@evaluation.schedule).map { |sitting| sitting.steps.first }
+        @evaluation.steps.any? { |step| step.after.any? { |wait| wait.first == id && (wait.at_most_min || first.include?(step.id)) } }
+      end
+
+      def night?(at)
+        hour = at / 60 % 24
+        hour >= NIGHT[0] || hour < NIGHT[1]
       end
 
       def alarmed(event, words)

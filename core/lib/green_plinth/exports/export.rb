@@ -5,6 +5,8 @@ module GreenPlinth
     # A build as a file to take away, in one format. Subclasses are one small file each; the command line, the HTTP interface
     # and the pages offer whatever is here.
     class Export
+      USUAL_CURRENCY = "EUR"
+
       extend Registered
       found_in Exports
 
@@ -39,12 +41,17 @@ module GreenPlinth
       # @param key [String] what makes it this build's own: taking a calendar in again updates the same events
       # @param at [Integer] minutes of Moment, when the file is made
       # @param paper [String, nil] one of its papers; nil: the usual one
-      def initialize(evaluation, key: Digest::SHA256.hexdigest(evaluation.design.title)[0, 16], at: 0, paper: nil)
+      # @param link [Array<Array<Boolean>>, nil] dark and light modules of a code that leads back to the build; nil: it has no address
+      # @param currency [String, nil] ISO 4217, what money is told in; nil: euros
+      def initialize(evaluation, key: Digest::SHA256.hexdigest(evaluation.design.title)[0, 16], at: 0, paper: nil, link: nil,
+        currency: nil)
         @evaluation = evaluation
         @design = evaluation.design
         @key = key
         @at = at
         @paper = paper || self.class.papers.first
+        @link = link
+        @currency = currency || USUAL_CURRENCY
       end
 
       # @return [String] the file's bytes; may raise Infeasible

@@ -3,7 +3,7 @@
 module GreenPlinth
   module Exports
     # The templates as a DXF drawing in millimetres (AutoCAD R12 text form, the plainest that everything reads): layers
-    # CUT, DEPTH, GLUE, FEET, NAMES. Group codes: Autodesk's published DXF reference.
+    # CUT, DEPTH, GLUE, SCORE, FEET, NAMES. Group codes: Autodesk's published DXF reference.
     class TemplateDxf < Export
       code "dxf"
       title "All pieces to cut"
@@ -11,7 +11,7 @@ module GreenPlinth
       type "image/vnd.dxf"
       weight 60
 
-      LAYERS = { "CUT" => 7, "DEPTH" => 1, "GLUE" => 8, "FEET" => 3, "NAMES" => 5 }.freeze
+      LAYERS = { "CUT" => 7, "DEPTH" => 1, "GLUE" => 8, "SCORE" => 4, "FEET" => 3, "NAMES" => 5 }.freeze
 
       # @return [String]
       def write = drawn(@evaluation.templates)
@@ -35,11 +35,17 @@ module GreenPlinth
 
       def piece_at(piece, dx, dy)
         [*rings("CUT", piece.shape, dx, dy), *piece.cut_lines.flat_map { |line, _| rings("DEPTH", line, dx, dy) },
-          *piece.glue_lines.flat_map { |line| rings("GLUE", line, dx, dy) }, *piece.feet.flat_map { |x, y| foot(x + dx, y + dy) },
+          *piece.glue_lines.flat_map { |line| rings("GLUE", line, dx, dy) },
+          *(piece.scores || []).map { |line| score(line, dx, dy) }.flatten(1), *piece.feet.flat_map { |x, y| foot(x + dx, y + dy) },
           *label(piece, dx, dy)]
       end
 
       def foot(x, y) = [[0, "CIRCLE"], [8, "FEET"], [10, number(x)], [20, number(y)], [30, 0.0], [40, 1.5]]
+
+      def score(((x0, y0), (x1, y1)), dx, dy)
+        [[0, "LINE"], [8, "SCORE"], [10, number(x0 + dx)], [20, number(y0 + dy)], [30, 0.0], [11, number(x1 + dx)], [21, number(y1 + dy)],
+          [31, 0.0]]
+      end
 
       def rings(layer, shape, dx, dy)
         Plan::Geos.rings(shape).flat_map do |ring|

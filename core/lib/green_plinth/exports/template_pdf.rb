@@ -1,13 +1,12 @@
 # frozen_string_literal: true
 
-require "prawn"
-Prawn::Fonts::AFM.hide_m17n_warning = true
-
 module GreenPlinth
   module Exports
     # Templates at full size on paper: each piece tiled over as many pages as it needs, with an overlap, crosses to lay
     # the pages together by, a 50 mm ruler and a diagonal of told length on every page to check the printer with.
     class TemplatePdf < Export
+      include Paper
+
       code "pdf"
       title "Templates on paper"
       beside :templates
@@ -15,13 +14,8 @@ module GreenPlinth
       weight 50
       binary
 
-      # Points for each mm. Source: PDF, ISO 32000-1: a unit is 1/72 inch.
-      PT = 72 / 25.4
-      # Page sizes, mm. Source: ISO 216 (A4, A3); ANSI/ASME Y14.1 (Letter, 8½ × 11 in).
-      PAGES = { "a4" => [210.0, 297.0], "a3" => [297.0, 420.0], "letter" => [215.9, 279.4] }.freeze
       papers PAGES.keys
-      # What printers leave white, what pages share, and the room for words at the foot, mm.
-      MARGIN = 10.0
+      # What pages share, and the room for words at the foot, mm.
       OVERLAP = 10.0
       FOOT = 24.0
       RULER = 50.0
@@ -96,8 +90,17 @@ module GreenPlinth
       def outlines(piece)
         piece.glue_lines.each { |line| stroke(line, width: 0.4, dash: [4, 3], colour: GREY) }
         piece.cut_lines.each { |line, _| stroke(line, width: 0.6, dash: [1.5, 2]) }
+        (piece.scores || []).each { |line| score(line) }
         stroke(piece.shape, width: 0.8)
         piece.feet.each { |x, y| foot(*at(x, y)) }
+      end
+
+      # Long and short dashes: fold here.
+      def score(line)
+        @pdf.line_width(0.4)
+        @pdf.dash([6, 2, 1, 2])
+        @pdf.stroke { @pdf.line(*line.map { |x, y| at(x, y) }) }
+        @pdf.undash
       end
 
       def stroke(shape, width:, dash: nil, colour: "000000")
@@ -188,11 +191,9 @@ module GreenPlinth
         sheet = piece.sheet_mm && "#{format("%g", piece.sheet_mm)} mm"
         cuts = piece.cut_lines.map { |_, depth| "#{format("%g", depth)} mm deep" }
         ["cut #{piece.count} ×", piece.material&.tr("_", " "), sheet, (cuts.any? ? "dotted: cut #{cuts.uniq.join(", ")}" : nil),
+          (piece.note if piece.scores&.any?),
           (piece.glue_lines.any? ? "dashed: what stands on it" : nil)].compact.join(" · ")
       end
-
-      # The built-in fonts know Western European letters only.
-      def plain(text) = text.to_s.encode("Windows-1252", invalid: :replace, undef: :replace, replace: "?").encode("UTF-8")
     end
   end
 end

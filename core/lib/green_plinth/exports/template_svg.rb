@@ -5,7 +5,7 @@ require "cgi"
 module GreenPlinth
   module Exports
     # All templates on one drawing, in millimetres, side by side: for a plotter, a laser or a drawing program. Layers
-    # (groups) cut, depth, glue, feet.
+    # (groups) cut, depth, glue, score, feet.
     class TemplateSvg < Export
       code "cut-svg"
       title "All pieces to cut"
@@ -16,6 +16,7 @@ module GreenPlinth
 
       STYLES = { "cut" => 'stroke="#000" stroke-width="0.25"', "depth" => 'stroke="#b03020" stroke-width="0.2" stroke-dasharray="1 1"',
                  "glue" => 'stroke="#888" stroke-width="0.2" stroke-dasharray="2 1.5"',
+                 "score" => 'stroke="#2b5f8a" stroke-width="0.2" stroke-dasharray="3 1 0.5 1"',
                  "feet" => 'stroke="#1f5b48" stroke-width="0.25"' }.freeze
       # Half the arm of the cross that marks a foot, and how far a piece's name stands below it, mm.
       ARM = 1.5
@@ -41,7 +42,8 @@ module GreenPlinth
       def group(piece, dx, dy)
         at = ->((x, y)) { [mm(x + dx), mm(@height - (y + dy))] }
         lines = [path(piece.shape, "cut", at), *piece.cut_lines.map { |line, _| path(line, "depth", at) },
-          *piece.glue_lines.map { |line| path(line, "glue", at) }, *piece.feet.map { |foot| cross(*at[foot].map(&:to_f)) }]
+          *piece.glue_lines.map { |line| path(line, "glue", at) }, *(piece.scores || []).map { |line| score(line, at) },
+          *piece.feet.map { |foot| cross(*at[foot].map(&:to_f)) }]
         "<g><title>#{CGI.escapeHTML(piece.name)}</title>#{lines.join}#{label(piece, at)}</g>"
       end
 
@@ -49,6 +51,8 @@ module GreenPlinth
         rings = Plan::Geos.rings(shape).map { |ring| "M#{ring[0..-2].map { |point| at[point].join(" ") }.join("L")}Z" }
         "<path class=\"#{layer}\" #{STYLES[layer]} d=\"#{rings.join}\"/>"
       end
+
+      def score(line, at) = "<path class=\"score\" #{STYLES["score"]} d=\"M#{line.map { |point| at[point].join(" ") }.join("L")}\"/>"
 
       def cross(x, y)
         "<path class=\"feet\" #{STYLES["feet"]} d=\"M#{mm(x - ARM)} #{mm(y)}h#{mm(2 * ARM)}M#{mm(x)} #{mm(y - ARM)}v#{mm(2 * ARM)}\"/>"

@@ -2,11 +2,11 @@
 
 module GreenPlinth
   module Files
-    # green-plinth-catalogue/1: materials, techniques and recipes of a maker's own, to keep and to share. Held to the same checks as
-    # those that ship.
+    # green-plinth-catalogue/1: materials, techniques, recipes and stacks of courses of a maker's own, to keep and to share. Held to the
+    # same checks as those that ship.
     class CatalogueFile
       FORMAT = "green-plinth-catalogue/1"
-      KINDS = %w[materials techniques recipes].freeze
+      KINDS = %w[materials techniques recipes stacks].freeze
       RANGES = %w[open_min handle_h next_h dry_h full_h grain_mm cure_s_per_mm].freeze
       # Drying goes through these in turn: none is over before the one before it. Next work may come at any of them.
       STAGES = %w[handle_h dry_h full_h].freeze
@@ -20,7 +20,7 @@ module GreenPlinth
       end
 
       # @param text [String] JSON
-      # @return [Hash] "materials", "techniques" and "recipes" by key; raises InvalidFile with every problem found
+      # @return [Hash] "materials", "techniques", "recipes" and "stacks" by key; raises InvalidFile with every problem found
       def read(text)
         file = Json.parse(text)
         found = problems(file)
@@ -49,6 +49,7 @@ module GreenPlinth
         @own["materials"].each { |key, data| material(data, "/materials/#{key}") }
         @own["techniques"].each { |key, data| technique(data, "/techniques/#{key}") }
         @own["recipes"].each { |key, data| recipe(Catalogue::Recipe.new(key, data), "/recipes/#{key}") }
+        @own["stacks"].each { |key, data| stack(data, "/stacks/#{key}") }
         @problems
       end
 
@@ -82,6 +83,26 @@ module GreenPlinth
         end
         problem("#{pointer}/parts", "goes in a circle: a recipe cannot be a part of itself") if circular?(recipe)
         problem("#{pointer}/parts", "there is nothing in it but water") if recipe.materials.uniq == [Catalogue::Stirred::WATER]
+      end
+
+      # Its courses are held to what holds for courses of a plinth file, on ground of its own.
+      def stack(data, pointer)
+        kinds = @catalogue.kinds
+        ground = { "id" => "stack", "ground" => kinds["grounds"].keys.first, "outline" => { "kind" => "rest" },
+                   "courses" => data["courses"] }
+        file = { "format" => PlinthFile::FORMAT, "title" => data["name"], "purpose" => kinds.usual("purposes").key, "scale" => 35,
+                 "plinth" => { "outline" => { "kind" => "round", "diameter_mm" => 100 } }, "zones" => [ground] }
+        file["mixes"] = data["mixes"] if data["mixes"]
+        PlinthFile.new(with_own).problems(file).each { |one| problem(pointer + one.pointer.sub("/zones/0", ""), one.message) }
+        data["courses"].each_with_index { |course, index| laid(course, data["mixes"] || [], "#{pointer}/courses/#{index}/material") }
+      end
+
+      # Courses may be of what comes with them.
+      def with_own = @catalogue.with(@own["materials"], @own["techniques"])
+
+      def laid(course, mixes, pointer)
+        key = course["material"].to_s
+        known("materials", key, pointer) unless mixes.any? { |mix| Catalogue::Stirred::PREFIX + mix["id"].to_s == key }
       end
 
       def circular?(recipe, above = [])

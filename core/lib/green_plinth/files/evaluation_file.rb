@@ -14,17 +14,37 @@ module GreenPlinth
       # @return [Hash]
       def to_h
         { "format" => "green-plinth-evaluation/1", "title" => @design.title, "plinth" => plinth, "relief" => relief, "waters" => waters,
-          "balance" => balance, "composition" => composition, "schools" => @design.schools.to_h, "steps" => steps, "schedule" => schedule,
+          "balance" => balance, "composition" => composition, "schools" => @design.schools.to_h, "steps" => steps,
+          "rows" => @evaluation.order_rows, "schedule" => schedule,
           "infeasible" => @evaluation.infeasible&.message, "quantities" => @evaluation.quantities.map(&:to_h), "cost" => cost,
           "mixing" => @evaluation.mix_cards.to_h, "palette" => @evaluation.palette.to_h,
-          "units" => @evaluation.units.map(&:to_h),
-          "snags" => @evaluation.snags.map(&:to_h) }
+          "units" => @evaluation.units.map(&:to_h), "faces" => faces,
+          "snags" => @evaluation.snags.map { |snag| @evaluation.accepted.to_h(snag) },
+          "wanted_snags" => @evaluation.wanted_snags.map { |snag| @evaluation.accepted.to_h(snag) } }
       end
+
+      # @return [Hash] of a part of a build that is composed by itself: what is told of its base
+      def base = { "plinth" => plinth, "relief" => relief, "faces" => faces }.merge(standing)
 
       # @return [Hash] what a placing or a level changes: composition, balance and waters
       def standing = { "composition" => composition, "balance" => balance, "waters" => waters }
 
       private
+
+      # Buildings whose faces are known.
+      def faces
+        @evaluation.buildings.map do |building|
+          { "where" => building.feature.pointer, "eaves_mm" => number(building.eaves_mm), "area_mm2" => number(building.area_mm2),
+            "faces" => building.faces.map { |face| face(face) } }
+        end
+      end
+
+      def face(face)
+        { "name" => face.name, "wall" => face.wall?, "area_mm2" => number(face.area_mm2), "ring" => shortened(face.ring),
+          "openings" => face.openings.map { |one| { "where" => one.pointer, "name" => one.name, "ring" => shortened(one.ring) } } }
+      end
+
+      def shortened(ring) = ring.map { |point| point.map { |value| value.round(2) } }
 
       def plinth
         { "area_mm2" => number(Plan::Geos.area(@evaluation.ground.top)),
@@ -51,8 +71,22 @@ module GreenPlinth
           { "id" => pool.id, "area_mm2" => number(pool.area_mm2), "volume_ml" => number(pool.volume_ml),
             "max_depth_mm" => number(pool.max_depth_mm), "shore_mm" => number(pool.shore_mm), "spill_mm2" => number(pool.spill_mm2),
             "dam_mm" => number(pool.dam_mm), "dry_mm2" => number(pool.dry_mm2), "islands" => pool.islands,
-            "layers" => pool.layers.map { |layer| layer(layer, pool) } }
+            "layers" => layers(pool), "reaches" => pool.reaches.map { |reach| reach(reach) },
+            "fall_proposed" => Waters::FallProposed.of(pool.water, @evaluation.terrain) }
         end
+      end
+
+      # Of running water each with the reach that it is poured into.
+      def layers(pool)
+        return pool.layers.map { |layer| layer(layer, pool).merge("reach" => nil) } if pool.reaches.empty?
+
+        pool.reaches.flat_map { |reach| reach.layers.map { |layer| layer(layer, pool).merge("reach" => reach.name) } }
+      end
+
+      def reach(reach)
+        { "name" => reach.name, "from_mm" => number(reach.from), "to_mm" => number(reach.to), "drop_mm" => number(reach.drop),
+          "slope_pct" => reach.slope_pct.finite? ? number(reach.slope_pct) : nil, "white" => reach.white?, "poured" => reach.poured?,
+          "tilt_deg" => number(reach.propped_deg), "dam_mm" => number(reach.dam_mm), "area_mm2" => number(Plan::Geos.area(reach.area)) }
       end
 
       def layer(layer, pool)
@@ -69,7 +103,16 @@ module GreenPlinth
           "tip_deg" => number(mass.tip_deg), "known_g" => number(mass.known_g), "unknown" => mass.unknown,
           "height_mm" => number(mass.height_mm),
           "parts" => mass.pieces.map { |piece| { "where" => piece.pointer, "mass_g" => number(piece.grams) } },
-          "floating" => (@evaluation.floating.to_h if @design.purpose.trait?("floats")) }
+          "together" => together, "floating" => (@evaluation.floating.to_h if @design.purpose.trait?("floats")) }
+      end
+
+      # With the bodies that are set on it; nil where there are none.
+      def together
+        return if @design.bodies.none? { |body| body.carried? && !body.how.trait?("over") }
+
+        whole = @evaluation.together
+        { "mass_g" => number(whole.total_g), "centre_of_mass_mm" => whole.centre&.map { |value| number(value) },
+          "tip_deg" => number(whole.tip_deg) }
       end
 
       def composition

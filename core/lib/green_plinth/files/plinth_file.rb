@@ -7,7 +7,11 @@ module GreenPlinth
       FORMAT = "green-plinth/1"
 
       # @return [String] the file, every key in it, as people like to read it
-      def self.write(design) = ::JSON.pretty_generate(design.to_h)
+      def self.write(design) = text(design.to_h)
+
+      # @param file [Hash]
+      # @return [String] its members in the order of the format
+      def self.text(file) = ::JSON.pretty_generate(InOrder.new.call(file))
 
       # @param catalogue [Catalogue] whose materials the file may name
       def initialize(catalogue)
@@ -55,7 +59,7 @@ module GreenPlinth
       # Where nothing has changed that sense was asked of, the answer stands.
       def senseless(file)
         digests = Hash.new { |known, member| known[member] = Memo.digest(file[member]) }
-        @memo.recall(:sense, digests.method(:[])) { Sense.new(@catalogue).problems(file) }
+        @memo.recall(:sense, digests.method(:[])) { Sense.new(@catalogue, self).problems(file) }
       end
     end
   end

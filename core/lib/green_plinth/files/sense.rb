@@ -5,17 +5,17 @@ module GreenPlinth
     # What a plinth file of the right shape may still get wrong: names that mean nothing, outlines that cross
     # themselves, ground that lies beside the plinth, days that no calendar has.
     class Sense
-      # An outline smaller than this is a slip of the hand, mm².
-      LEAST_MM2 = 0.01
-      # No base is narrower, mm: it would be less than a cell of its own relief.
-      NARROWEST_MM = 1
-
       # As many coats of all courses together as an order of work is made of in good time.
       MOST_COATS = 600
 
+      CHECKS = %i[ids materials references shapes ground calendar ranges coats progress variants bodies].freeze
+      private_constant :CHECKS
+
       # @param catalogue [Catalogue]
-      def initialize(catalogue)
+      # @param within [PlinthFile, nil] that looks at the files of copies that differ
+      def initialize(catalogue, within = nil)
         @catalogue = catalogue
+        @within = within
       end
 
       # @param file [Hash] of the schema's shape
@@ -23,7 +23,7 @@ module GreenPlinth
       def problems(file)
         @design = Design.new(Marshal.load(Marshal.dump(file)), @catalogue)
         @problems = []
-        [:ids, :materials, :references, :outlines, :ground, :calendar, :ranges, :coats, :progress].each { |check| send(check) }
+        CHECKS.each { |check| send(check) }
         @problems
       end
 
@@ -32,11 +32,18 @@ module GreenPlinth
       def problem(pointer, message) = @problems << Problem.new(pointer, message)
 
       def ids
-        parts = @design.identified + @design.mixes.values + @design.groups
+        parts = @design.identified + @design.mixes.values + @design.groups + bodied
         parts.select(&:id).group_by(&:id).each_value do |same|
           same.drop(1).each do |part|
             problem("#{part.pointer}/id", "#{part.id} is taken by #{same.first.pointer}; each part needs an id of its own")
           end
+        end
+      end
+
+      # Bodies with all their parts.
+      def bodied
+        @design.bodies + @design.bodies.flat_map do |body|
+          body.ids.map { |id| Design::Part.new({ "id" => id }, body.pointer) }
         end
       end
 
@@ -117,7 +124,7 @@ module GreenPlinth
       end
 
       def references
-        ids = @design.identified.filter_map(&:id)
+        ids = @design.identified.filter_map(&:id) + @design.bodies.flat_map { |body| [body.id, *body.ids] }
         @design.wishes.each do |wish|
           { "first" => wish.first, "then" => wish.later }.each do |member, id|
             problem("#{wish.pointer}/#{member}", "there is no part #{id}") unless ids.include?(id)
@@ -133,46 +140,8 @@ module GreenPlinth
         end
       end
 
-      # Every outline of the file, with its pointer.
-      def all_outlines
-        own = { "/plinth/outline" => @design.plinth.outline, "/plinth/top_outline" => @design.plinth.data["top_outline"] }
-        parts = @design.forms + @design.zones + @design.features + @design.waters
-        parts.each { |part| own["#{part.pointer}/outline"] = part.outline }
-        @design.subjects.each do |subject|
-          own["#{subject.pointer}/footprint"] = subject.footprint
-          own["#{subject.pointer}/silhouette"] = subject.silhouette
-          own["#{subject.pointer}/disc/outline"] = subject.disc&.fetch("outline")
-        end
-        own.compact
-      end
-
-      def outlines
-        all_outlines.each do |pointer, outline|
-          if outline["kind"] == "rest"
-            problem(pointer, "'rest' is for zones only; give this part an outline of its own") unless pointer.start_with?("/zones/")
-          else
-            drawn(pointer, outline)
-          end
-        end
-      end
-
-      def drawn(pointer, outline)
-        return line(pointer, outline) if outline["kind"] == "strip"
-
-        shape = Plan::Outline.polygon(outline)
-        return problem(pointer, "crosses or touches itself: move or take out a corner") unless shape.valid?
-
-        return problem(pointer, "encloses no area: draw it larger") if shape.area < LEAST_MM2
-        return unless pointer == "/plinth/outline" && Plan::Outline.size(outline).min < NARROWEST_MM
-
-        problem(pointer, "is narrower than #{NARROWEST_MM} mm: no base is")
-      rescue RGeo::Error::RGeoError
-        problem(pointer, "is no closed outline: give it three corners or more that are apart")
-      end
-
-      def line(pointer, outline)
-        problem(pointer, "has no length: give its line two points that are apart") if outline["points_mm"].uniq.size < 2
-      end
+      # Outlines and lines, by themselves.
+      def shapes = @problems.concat(ShapeSense.new(@design).problems)
 
       def ground
         return if @problems.any?
@@ -217,6 +186,32 @@ module GreenPlinth
         problem(pointer, e.message)
         nil
       end
+
+      # Copies that differ: no more than there are, told by parts that there are, and each a right build of its own.
+      def variants
+        return if @design.variants.empty?
+
+        @problems.concat(VariantSense.new(@design).problems)
+        return unless @problems.empty? && @within
+
+        @design.variants.each { |variant| inner(variant) { |one| [variant.pointer, "#{variant.name}, #{one.pointer}: #{one.message}"] } }
+      end
+
+      # Each body a right build of its own, its parts with ids that no other body has.
+      def bodies
+        return unless @problems.empty? && @within
+
+        @design.bodies.each { |body| inner(body) { |one| [body.pointer_of(one.pointer), one.message] } }
+      end
+
+      # @yield [Problem] of a part that is a build by itself → where and what to tell of it
+      def inner(part)
+        @within.problems(part.file_of(@design.to_h)).first(MOST_WITHIN).each { |one| problem(*yield(one)) }
+      end
+
+      # So much is told of one of them.
+      MOST_WITHIN = 3
+      private_constant :MOST_WITHIN
 
       def coats
         coats = (@design.courses + @design.outer_courses).sum { |course| course.data["coats"] || 1 }

@@ -36,11 +36,15 @@ module GreenPlinth
       end
 
       # @return [Float] mm of all lines in whatever GEOS answered with
-      def length(geometry)
+      def length(geometry) = lines(geometry).sum(0.0, &:length)
+
+      # The lines in whatever GEOS answered with.
+      # @return [Array<RGeo::Feature::LineString>]
+      def lines(geometry)
         case geometry.geometry_type
-        when RGeo::Feature::LineString, RGeo::Feature::LinearRing then geometry.length
-        when RGeo::Feature::MultiLineString, RGeo::Feature::GeometryCollection then geometry.sum { |part| length(part) }
-        else 0.0
+        when RGeo::Feature::LineString, RGeo::Feature::LinearRing then [geometry]
+        when RGeo::Feature::MultiLineString, RGeo::Feature::GeometryCollection then geometry.flat_map { |part| lines(part) }
+        else []
         end
       end
 

@@ -27,6 +27,14 @@ module GreenPlinth
         [course.material.trait?("by_colour") ? use.dup.tap { |coloured| coloured.colour = course.colour } : use]
       end
 
+      # @param course [Design::Course]
+      # @param area_mm2 [Float]
+      # @return [Integer, nil] how many pieces it is of; nil of what is not set piece by piece
+      def pieces(course, area_mm2)
+        use = course(course, area_mm2).first
+        use.amount.round if use.unit == "piece" && use.amount
+      end
+
       # @param technique [Catalogue::Technique]
       # @param dm2 [Float] area
       # @param count [Numeric] of pieces

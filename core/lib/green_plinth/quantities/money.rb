@@ -14,9 +14,14 @@ module GreenPlinth
         @decimals = catalogue.currencies.find { |_, codes| codes.include?(code) }&.first || USUAL
       end
 
+      attr_reader :code
+
       # @param minor [Integer] smallest units
       # @return [String] "12.50 EUR", "1200 JPY"
-      def words(minor) = "#{format("%.#{@decimals}f", minor / (10.0**@decimals))} #{@code}"
+      def words(minor) = "#{figure(minor)} #{@code}"
+
+      # @return [String] "12.50", "1200"
+      def figure(minor) = format("%.#{@decimals}f", minor / (10.0**@decimals))
     end
   end
 end

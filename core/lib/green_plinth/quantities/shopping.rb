@@ -26,19 +26,19 @@ module GreenPlinth
 
       # @param steps [Array<Steps::Step>]
       # @param copies [Integer]
-      # @param plinth [String, nil] what each base stands on, a material
-      def initialize(steps, catalogue, copies, plinth: nil)
+      # @param plinths [Array<String>] what each base, and each body of it, stands on: materials
+      def initialize(steps, catalogue, copies, plinths: [])
         @steps = steps
         @catalogue = catalogue
         @copies = copies
-        @plinth = plinth
+        @plinths = plinths
       end
 
       # @return [Array<Line>] by family, then name
       def lines
         bought = Bought.new(@catalogue)
         uses = @steps.flat_map { |step| step.uses.flat_map { |use| bought.for(use) }.map { |use| [use, step] } }
-        uses << [Use.new(material: @plinth, amount: @copies, unit: "piece"), nil] if @plinth
+        @plinths.each { |plinth| uses << [Use.new(material: plinth, amount: @copies, unit: "piece"), nil] }
         # What is bought as a base is another thing than a board of the same.
         uses.group_by { |use, step| [use.material, use.colour, step.nil?] }.map { |(key, colour, _), pairs| line(key, colour, pairs) }
           .sort_by { |line| [line.family.to_s, line.name, line.colour.to_s] }
@@ -98,8 +98,14 @@ module GreenPlinth
 
       def cut(size_mm, uses)
         shaped, bare = uses.partition { |use| use.pieces&.any? }
-        pieces = shaped.flat_map(&:pieces).map { |piece| piece.merge(count: piece[:count] * @copies) }
-        Cut.new(size_mm, pieces, bare.sum(&:amount))
+        Cut.new(size_mm, whole(shaped.flat_map(&:pieces)), bare.sum(&:amount))
+      end
+
+      # Work that is done in parts takes parts of its pieces: together they are whole ones.
+      def whole(pieces)
+        pieces.group_by { |piece| piece.except(:count) }.map do |piece, same|
+          piece.merge(count: same.sum { |one| one[:count] }.round(6).ceil)
+        end
       end
 
       def share(used, whole) = whole.positive? ? (used / whole.to_f).clamp(0.0, 1.0).round(4) : nil

@@ -85,12 +85,19 @@ module GreenPlinth
         return on_the_roof(part, piece.thing) if piece.thing&.roof_gauge_mm
         return unless piece.length && piece.height && part.height_mm
 
-        ["in the outer walls", part.area.exterior_ring.length * part.height_mm * Composition::Body::EAVES / face(piece)]
+        ["in the outer walls", walls_mm2(part) / face(piece)]
       end
 
       def on_the_roof(part, thing)
         width, gauge = [thing.size_mm[1], thing.roof_gauge_mm].map { |life| life / @design.scale }
-        ["on the roof", part.area.area * ROOF / (width * gauge)]
+        building = Faces::Building.of(part)
+        ["on the roof", (building ? building.roof_faces.sum(&:area_mm2) : part.area.area * ROOF) / (width * gauge)]
+      end
+
+      # Without doors and windows where its faces are known.
+      def walls_mm2(part)
+        building = Faces::Building.of(part)
+        building ? building.walls.sum(&:area_mm2) : part.area.exterior_ring.length * part.height_mm * Composition::Facets::EAVES
       end
 
       def face(piece) = (piece.length + piece.joint) * (piece.height + piece.joint)

@@ -6,7 +6,12 @@ module GreenPlinth
     # "#rrggbb", nil where none is said.
     Use = Struct.new(:material, :amount, :unit, :pieces, :colour, keyword_init: true) do
       # @param factor [Numeric]
-      def *(factor) = dup.tap { |more| more.amount = amount && (amount * factor) }
+      def *(factor)
+        dup.tap do |more|
+          more.amount = amount && (amount * factor)
+          more.pieces = pieces&.map { |piece| piece.merge(count: piece[:count] * factor) }
+        end
+      end
 
       def to_h = { "material" => material, "amount" => amount&.round(2), "unit" => unit, "colour" => colour }
     end

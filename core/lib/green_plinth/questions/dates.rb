@@ -18,7 +18,7 @@ module GreenPlinth
       end
 
       # @return [Hash{String => Integer}] in how many layers each water is poured
-      def pours = @evaluation.pools.to_h { |pool| [pool.id, pool.layers.size] }
+      def pours = @evaluation.pools.to_h { |pool| [pool.id, pool.pours] }
     end
   end
 end

@@ -28,6 +28,10 @@ module GreenPlinth
 
       private
 
+      # Less than this has not changed the ground, mm.
+      TOUCHED_MM = 0.02
+      private_constant :TOUCHED_MM
+
       # A layer of the pile: the form laid, and the ground as it then is, with how far its sloping sides' crests stand back.
       Held = Struct.new(:stratum, :height, :sloping)
       private_constant :Held
@@ -64,6 +68,7 @@ module GreenPlinth
         share = cover * weight[*window] * grid.cell_area
         added = layer.cut? ? -layer.rise : layer.body
         volume = (share * added).sum
+        area = (share * Numo::DFloat.cast(added > TOUCHED_MM)).sum if layer.form.along_a_line?
         { area_mm2: area, volume_mm3: layer.sheer? ? area * layer.form.thickness_mm : volume,
           void_mm3: layer.void && (share * layer.void).sum, through_mm2: (share * layer.through).sum,
           centre: centre(share * added, layer, window, volume) }

@@ -13,9 +13,11 @@ module GreenPlinth
 
       # @param plinth [Design::Plinth]
       # @param terrain [Terrain]
-      def initialize(plinth, terrain)
+      # @param column [Column, nil] for who asks what shows at the side
+      def initialize(plinth, terrain, column = nil)
         @plinth = plinth
         @terrain = terrain
+        @column = column
       end
 
       # @return [Float] mm round the plinth
@@ -48,6 +50,27 @@ module GreenPlinth
       # @return [Float] mm² of the strip, seam included
       def area_mm2 = profile.each_cons(2).sum { |(s0, z0), (s1, z1)| (s1 - s0) * (z0 + z1) / 2 } + (SEAM_MM * profile.first.last)
 
+      # What shows at the side over the plinth itself, as it is painted there: the forms and courses that run out to it.
+      # @return [Array<Hash>] each with its runs of [mm along, bottom, top above the plinth's underside]
+      def strata
+        @strata ||= begin
+          along = 0.0
+          layers = {}
+          stations.each do |x, y, step|
+            along += step
+            seen_at(x, y).each { |part, low, high| take(layers, part, along, low, high) }
+          end
+          layers.values.map do |part, runs|
+            { "pointer" => part.pointer, "name" => part.name, "colour" => part.colour || part.material&.colour, "runs" => runs.to_a }
+          end
+        end
+      end
+
+      # @return [Float] mm of lines between what shows, to be drawn and painted along
+      def strata_mm
+        strata.sum { |layer| layer["runs"].sum { |run| run.last[0] - run.first[0] } }
+      end
+
       # @param board_mm [Array(Float, Float)] of the sheet it is cut from
       # @return [Array<Array(Float, Float)>] from–to along the strip, each no longer than the board, seams included
       def pieces(board_mm)
@@ -61,7 +84,8 @@ module GreenPlinth
 
       def to_h(board_mm)
         { "length_mm" => length_mm.round(2), "highest_mm" => highest_mm, "lowest_mm" => lowest_mm, "area_mm2" => area_mm2.round(1),
-          "profile" => profile, "board_mm" => board_mm, "pieces" => pieces(board_mm).map { |from, to| [from.round(2), to.round(2)] },
+          "profile" => profile, "strata" => @column ? strata : [], "board_mm" => board_mm,
+          "pieces" => pieces(board_mm).map { |from, to| [from.round(2), to.round(2)] },
           "boards" => boards(board_mm) }
       end
 
@@ -94,15 +118,30 @@ module GreenPlinth
         end
       end
 
+      # Thinner than this nobody paints it, mm.
+      PAINTED_MM = 0.2
+      private_constant :PAINTED_MM
+
+      def seen_at(x, y)
+        cell = inside(x, y)&.then { |point| @terrain.grid.at(*point) } or return []
+        @column.at(cell).drop(1).select { |_, low, high| high - low >= PAINTED_MM }
+      end
+
+      def take(layers, part, along, low, high)
+        (layers[part.pointer] ||= [part, Runs.new])[1].add(along, low + @plinth.thickness_mm, high + @plinth.thickness_mm)
+      end
+
       # The ground a little inside the rim; where the top is smaller than the foot, the top face.
       def height_at(x, y)
-        return 0.0 if inset_sides.empty? # a sliver has no inside
+        inside(x, y)&.then { |point| @terrain.height_at(*point) } || 0.0
+      end
 
-        inner = inset.distance(Plan::Geos.point([x, y]))
-        return 0.0 if inner > 4 * @terrain.grid.cell
+      # @return [Array(Float, Float), nil] the nearest place on the top a little inside the rim; nil where the top ends before
+      def inside(x, y)
+        return if inset_sides.empty? # a sliver has no inside
+        return if inset.distance(Plan::Geos.point([x, y])) > 4 * @terrain.grid.cell
 
-        nearest = Plan::Segment.nearest_of([x, y], inset_sides)
-        @terrain.height_at(*nearest) || 0.0
+        Plan::Segment.nearest_of([x, y], inset_sides)
       end
 
       def inset = @inset ||= @terrain.ground.top.buffer(-INSIDE_CELLS * @terrain.grid.cell)

@@ -57,6 +57,36 @@ module GreenPlinth
         layer(base: support, body: -taken, through: Numo::DFloat.cast(wanted > room - SKIN_MM))
       end
 
+      # Filled up to a line of its own level, with sides that slope to the ground.
+      def bank
+        layer(base: support, body: (way(-1) - support).clip(0.0, nil))
+      end
+
+      # Taken away down to it.
+      def cutting
+        wanted = (support - way(1)).clip(0.0, nil)
+        room = support - @floor
+        layer(base: support, body: -Numo::DFloat.minimum(wanted, room), through: Numo::DFloat.cast(wanted > room - SKIN_MM))
+      end
+
+      # @param side [Integer] whether its sides go up (1) or down (-1)
+      # @return [Numo::DFloat] mm: level along the line, cambered across the way, sloping beyond it
+      def way(side)
+        distance, along = @form.line.fields(@grid).map { |field| field[*@window] }
+        half = @form.outline["width_mm"] / 2.0
+        level = @form.from_z_mm + (along / @form.line.length_mm * (@form.to_z_mm - @form.from_z_mm))
+        crown = (1.0 - ((distance / half).clip(0.0, 1.0)**2)) * @form.camber_mm
+        beyond = (distance - half).clip(0.0, nil) * Math.tan(@form.slope_deg * Math::PI / 180)
+        level + crown + (beyond * side)
+      end
+
+      # A way through what lies there: the ground over it stays.
+      def bore
+        floor = [@form.invert_mm, @floor].max
+        taken = (Numo::DFloat.minimum(support, @form.invert_mm + @form.clear_mm) - floor).clip(0.0, nil)
+        layer(base: zeros + floor, body: taken, rise: zeros)
+      end
+
       def ramp
         layer(base: support, body: (plane - support).clip(0.0, nil))
       end
@@ -114,15 +144,7 @@ module GreenPlinth
         inner = @top.buffer(-0.02)
         Plan::Geos.polygons(@shape).flat_map { |polygon| [polygon.exterior_ring, *polygon.interior_rings] }.flat_map do |ring|
           sides = @form.overhang? ? ring : Plan::Geos::FACTORY.line_string(ring.points).intersection(inner)
-          lines(sides).map { |line| Plan::Geos.coordinates(line) }
-        end
-      end
-
-      def lines(geometry)
-        case geometry.geometry_type
-        when RGeo::Feature::LineString, RGeo::Feature::LinearRing then [geometry]
-        when RGeo::Feature::MultiLineString, RGeo::Feature::GeometryCollection then geometry.flat_map { |part| lines(part) }
-        else []
+          Plan::Geos.lines(sides).map { |line| Plan::Geos.coordinates(line) }
         end
       end
 

@@ -14,6 +14,7 @@ module GreenPlinth
         @design = design
         @spots = spots
         @terrain = terrain
+        @column = Column.new(design, terrain)
         @pools = pools
         @solids = solids
       end
@@ -45,42 +46,18 @@ module GreenPlinth
         cell = @terrain.grid.at(x, y)
         return unless cell && @terrain.weight[*cell] > 0.02
 
-        solid = column(cell)
-        solid.each { |part, bottom, top| runs(part).add(s, bottom, top) if top > bottom + 1e-4 }
+        solid = @column.at(cell)
+        seen = Hash.new(0)
+        solid.each { |part, bottom, top| runs(part, seen[part.pointer] += 1).add(s, bottom, top) if top > bottom + 1e-4 }
         @surface << [s, solid.map(&:last).max]
         water(s, cell, x, y, @surface.last.last)
       end
 
-      # @return [Array<Array(Part, Float, Float)>] what stands over one cell, bottom to top
-      def column(cell)
-        solid = [[@design.plinth, -@design.plinth.thickness_mm, 0.0]]
-        @terrain.bulk.strata.each { |stratum| pile(solid, stratum, cell) }
-        courses(solid, cell)
-      end
-
-      def pile(solid, stratum, cell)
-        base, top = stratum.at(*cell)
-        return unless base
-
-        if stratum.cut? then solid.each { |layer| layer[2] = [layer[2], [top, layer[1]].max].min }
-        else solid << [stratum.form, base, top]
-        end
-      end
-
-      def courses(solid, cell)
-        index = @terrain.zone_at(*cell) or return solid
-        top = solid.map(&:last).max
-        @design.zones[index].courses.zip(@terrain.raises[index]).each do |course, rise|
-          solid << [course, top, top + rise]
-          top += rise
-        end
-        solid
-      end
-
       def water(s, cell, x, y, ground) = @wet.each_value { |cut| cut.take(s, cell, x, y, ground) }
 
-      def runs(part)
-        (@layers[part.pointer] ||= [part, Runs.new])[1]
+      # @param piece [Integer] over a way through a part goes on in a second piece
+      def runs(part, piece)
+        (@layers[[part.pointer, piece]] ||= [part, Runs.new])[1]
       end
 
       # Behind the cut or farther before it than this a thing is left out, as a share of the base's depth.
@@ -97,9 +74,23 @@ module GreenPlinth
           run = solid.corners.map { |x, y| ((x - from[0]) * along[0]) + ((y - from[1]) * along[1]) }.minmax
           { "pointer" => solid.pointer, "name" => solid.part.name, "kind" => solid.part.kind.key, "from" => run[0].round(2),
             "to" => run[1].round(2), "low" => (solid.low - below(solid.part)).round(2), "high" => solid.high.round(2),
-            "cut" => solid.shape.intersects?(line) }
+            "cut" => solid.shape.intersects?(line), "rings" => elevation(solid, from, along) }
         end.select { |one| one["to"] > 0 && one["from"] < length }
       end
+
+      # Seen square to the cut, where no silhouette of its kind is drawn: what its faces cover together, mm along and up.
+      def elevation(solid, from, along)
+        return [] if solid.part.kind["silhouette"]
+
+        seen = solid.faces.filter_map do |face|
+          flat = face.map { |x, y, z| [((x - from[0]) * along[0]) + ((y - from[1]) * along[1]), z] }
+          Plan::Geos.polygon(flat) if Plan::Segment.doubled_area(flat).abs > FLAT_MM2
+        end
+        Plan::Geos.rings(Plan::Geos.union(seen)).map { |ring| ring.map { |point| point.map { |value| value.round(2) } } }
+      end
+
+      # A face seen on its edge covers nothing, mm² twice over.
+      FLAT_MM2 = 0.02
 
       # A hull lies so deep in its water, mm.
       def below(part) = part.is_a?(Design::Subject) && part.set_in_water? ? Seas::Immersed.new(part).draught_mm : 0

@@ -27,10 +27,11 @@ module GreenPlinth
         return ashore(s, x, y, ground) unless depth
         return unless @spots.poured?(@pool, x, y)
 
-        top = @pool.level + (@crests&.height_at(x, y) || 0.0)
-        @runs.add(s, @pool.level - depth, top)
+        level = @pool.surface_at(x, y)
+        top = level + (@crests&.height_at(x, y) || 0.0)
+        @runs.add(s, level - depth, top)
         here = Plan::Geos.point([x, y])
-        @laid.each { |course, runs| lay(course, runs, s, @pool.level - depth, top) if area(course).contains?(here) }
+        @laid.each { |course, runs| lay(course, runs, s, [level - depth, level, top]) if area(course).contains?(here) }
       end
 
       # @return [Boolean] whether the cut meets it
@@ -57,12 +58,14 @@ module GreenPlinth
       end
 
       # Under its pours on the ground, between them on what is poured by then, else on its surface.
-      def lay(course, runs, s, bed, top)
-        from = course.under?(@pool.layers.size) ? [level_after(course), bed].max : top
+      # @param heights [Array(Float, Float, Float)] mm, of its ground, its level and its moving surface
+      def lay(course, runs, s, heights)
+        bed, level, top = heights
+        from = course.under?(@pool.pours) ? [level_after(course) + level - @pool.level, bed].max : top
         runs.add(s, from, from + (course.own_thickness_mm || FILM_MM))
       end
 
-      def level_after(course) = course.after_pour.zero? ? -Float::INFINITY : @pool.layers[course.after_pour - 1].top_mm
+      def level_after(course) = course.after_pour.zero? ? -Float::INFINITY : @pool.pour(course.after_pour).top_mm
       def area(course) = @areas[course.pointer] ||= @spots.area(course, @pool)
     end
   end

@@ -10,7 +10,7 @@ module GreenPlinth
 
       private
 
-      def first?(work) = work.colour?
+      def first?(work) = work.colour? && !work.part.is_a?(Design::Water)
       # Moss that shades the ground is brushed over.
       def later?(work) = work.greenery? && !work.does?("moss")
     end

@@ -7,7 +7,7 @@ module GreenPlinth
       # Points nearer to the line than this are left out, mm: less than a screen shows.
       FINE_MM = 0.03
       SHORE_MM = 0.06
-      LAYERS = %w[border forms zones features subjects waters wakes].freeze
+      LAYERS = %w[border forms zones features subjects waters wakes markings].freeze
       # Of what cannot be drawn.
       NOTHING = { "foot" => [], "top" => [] }.merge(LAYERS.to_h { |layer| [layer, []] }).freeze
 
@@ -41,22 +41,40 @@ module GreenPlinth
 
       def zones
         @design.zones.each_with_index.map do |zone, index|
+          area = @evaluation.ground.area(index)
           { "pointer" => zone.pointer, "name" => zone.name, "ground" => zone.ground.key, "colour" => Colour::Tone.of_zone(zone),
-            "greenery" => greenery(zone), "rings" => rings(@evaluation.ground.area(index)) }
+            "greenery" => greenery(zone, Plan::Geos.area(area)), "rings" => rings(area) }
         end
       end
 
-      # What grows there, for the marks that stand for it on a plan.
-      def greenery(zone)
-        zone.courses.filter_map { |course| course.material&.then { |material| material.key if material.trait?("grows") } }.uniq
+      # What grows there, for the marks that stand for it on a plan; of what is set piece by piece, how many there are.
+      def greenery(zone, area)
+        dose = Quantities::Dose.new(@design.catalogue)
+        growing = zone.courses.select { |course| course.material&.trait?("grows") }
+        growing.group_by { |course| course.material.key }.map do |key, courses|
+          { "material" => key, "count" => courses.filter_map { |course| dose.pieces(course, area) }.sum.nonzero? }
+        end
       end
 
       def features
         @design.outlined_features.map do |feature|
           { "pointer" => feature.pointer, "name" => feature.name, "kind" => feature.kind.key, "colour" => feature.colour,
-            "crown_mm" => feature.crown_mm, "rings" => rings(feature.area) }
+            "crown_mm" => feature.crown_mm, "rings" => rings(feature.area), "rails" => rails(feature),
+            "cable" => short(feature.powered? && feature.cable ? feature.cable : []) }
         end
       end
+
+      # Of a track: its two rails.
+      def rails(feature)
+        return [] unless feature.gauge_mm && feature.strip?
+
+        line = Plan::Polyline.new(feature.outline["points_mm"])
+        [0.5, -0.5].map { |side| short(line.beside(feature.gauge_mm * side, step: RAIL_STEP_MM)) }
+      end
+
+      # A rail is drawn from point to point so far apart, mm.
+      RAIL_STEP_MM = 5.0
+      private_constant :RAIL_STEP_MM
 
       def subjects
         @design.subjects.map do |subject|
@@ -68,14 +86,32 @@ module GreenPlinth
 
       def waters
         still = @evaluation.survey.of(@evaluation.pools, PlanDrawing) { drawn_waters }
-        still.zip(@evaluation.pools).map { |drawn, pool| drawn.merge("courses" => water_courses(pool)) }
+        still.zip(@evaluation.pools).map do |drawn, pool|
+          drawn.merge("courses" => water_courses(pool), "depths" => depths(pool), "reaches" => reaches(pool))
+        end
       end
 
       # colour: nil where it is clear; under: seen through the water that is poured over it.
       def water_courses(pool)
         pool.water.courses.map do |course|
-          { "pointer" => course.pointer, "name" => course.name, "colour" => course.tone, "under" => course.under?(pool.layers.size),
+          { "pointer" => course.pointer, "name" => course.name, "colour" => course.tone, "under" => course.under?(pool.pours),
+            "cover" => course.cover,
             "rings" => rings(@evaluation.spots.area(course, pool)) }
+        end
+      end
+
+      # What it looks like by its depth, the shallowest first: each over the one before it.
+      def depths(pool)
+        bands = @evaluation.depth_tones(pool).bands
+        bands.map { |band| { "from_mm" => band.from_mm.round(2), "colour" => band.colour, "rings" => rings(band.area) } }
+      end
+
+      # Of running water: its stretches, and where they are dammed while they are poured.
+      def reaches(pool)
+        pool.reaches.map do |reach|
+          { "name" => reach.name, "white" => reach.white?, "slope_pct" => (reach.slope_pct.round(1) if reach.slope_pct.finite?),
+            "drop_mm" => reach.drop.round(2), "rings" => rings(reach.area),
+            "dams" => reach.dam ? Plan::Geos.lines(reach.dam).map { |line| short(Plan::Geos.coordinates(line)) } : [] }
         end
       end
 
@@ -84,6 +120,15 @@ module GreenPlinth
         @evaluation.tracks.flat_map do |track|
           track.lines.map do |line|
             { "pointer" => track.hull.pointer, "kind" => line.kind, "system" => line.system, "points" => short(line.points) }
+          end
+        end
+      end
+
+      # What is painted on roads, each dash by itself.
+      def markings
+        Ways::Markings.all(@design).flat_map do |marked|
+          marked.marks.map do |mark|
+            { "pointer" => marked.part.pointer, "colour" => mark.colour, "rings" => [short([*mark.ring, mark.ring.first])] }
           end
         end
       end

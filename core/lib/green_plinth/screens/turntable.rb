@@ -17,7 +17,8 @@ module GreenPlinth
 
       # @return [Hash]
       def to_h
-        { "ground" => ground, "waters" => waters, "bodies" => bodies, "bounds_mm" => bounds }
+        { "ground" => ground, "waters" => waters, "bodies" => bodies + portals, "growth" => Growth.new(@evaluation).to_a,
+"bounds_mm" => bounds, "within" => within }
       end
 
       private
@@ -45,16 +46,46 @@ module GreenPlinth
         end
       end
 
-      # Trees as trunk and crown, figures as a foot, a body and a head: see Composition::Body.
+      # Further bodies, each as it is by itself, and where it is.
+      def within
+        @evaluation.placed_bodies.map do |placed|
+          { "pointer" => placed.body.pointer, "at_mm" => short([*placed.body.at_mm, placed.lift_mm]), "turn_deg" => placed.body.turn_deg,
+            "solid" => placed.evaluation.turntable }
+        end
+      end
+
+      # The mouths of culverts, dark where the bank is cut: the ground over them is a surface that cannot be open.
+      def portals
+        @design.forms.select(&:bore?).map do |form|
+          solid = Composition::Solid.new(form, form.area, form.invert_mm, form.invert_mm + form.clear_mm)
+          { "pointer" => form.pointer, "kind" => form.kind.key, "name" => form.name, "colour" => form.kind["colour"],
+            "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => short(form.middle), "size_mm" => size(solid),
+            "turn_deg" => 0, "foot_mm" => nil, "line_mm" => nil, "crown" => false,
+            "faces" => Composition::Facets.prism(Composition::Facets.ring(solid.shape), solid.low, solid.high)
+              .map { |face| face.map { |corner| short(corner) } } }
+        end
+      end
+
+      # Trees as trunk and crown, figures as a foot, a body and a head: see Composition::Facets.
       def bodies
         @evaluation.solids.all.map do |solid|
           part = solid.part
           { "pointer" => part.pointer, "kind" => part.kind.key, "name" => part.name, "colour" => part.colour,
             "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => short(part.middle), "size_mm" => size(solid),
-            "turn_deg" => part.data["turn_deg"] || 0,
-            "faces" => Composition::Body.faces(solid).map { |face| face.map { |corner| short(corner) } } }
+            "turn_deg" => part.data["turn_deg"] || 0, "foot_mm" => foot(part), "line_mm" => part.strip? ? part.outline["points_mm"] : nil,
+            "crown" => !part.strip? && solid.low > lowest(part),
+            "faces" => Composition::Facets.faces(solid).map { |face| face.map { |corner| short(corner) } } }
         end
       end
+
+      # Width and depth of what stands on a foot of its own, before it is turned.
+      def foot(part)
+        outline = part.data["footprint"] or return
+        Plan::Outline.size(outline.except("turn_deg")).map { |side| side.round(2) }
+      end
+
+      # A crown is what begins above the foot of its part.
+      def lowest(part) = @evaluation.solids.foot(part) + 1e-6
 
       def short(point) = point.map { |value| value.round(2) }
 

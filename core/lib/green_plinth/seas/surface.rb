@@ -19,7 +19,7 @@ module GreenPlinth
       # @return [Hash, nil] flat lists: vertices (x, y, z in mm), triangles (indices), colours (by index into a short list), owners (one
       #   colour index for each vertex); nil where the water lies still and bare
       def to_h
-        return unless @pool.wet? && (@sea.any? || shown.any?)
+        return unless @pool.wet? && (@sea.any? || shown.any? || @pool.water.fall)
 
         { "vertices" => points.flat_map { |x, y| [x.round(2), y.round(2), height(x, y).round(2)] }, "triangles" => triangles,
           "colours" => [@pool.water.colour, *shown.map { |course, _| course.tone }],
@@ -30,11 +30,11 @@ module GreenPlinth
 
       # Courses that are seen: on the last pour, and not clear.
       def shown
-        @shown ||= @pool.water.courses.select { |course| course.tone && !course.under?(@pool.layers.size) }
+        @shown ||= @pool.water.courses.select { |course| course.tone && !course.under?(@pool.pours) }
           .map { |course| [course, @spots.area(course, @pool)] }.reject { |_, area| area.empty? }
       end
 
-      def height(x, y) = @pool.level + (crests&.height_at(x, y) || 0.0)
+      def height(x, y) = @pool.surface_at(x, y) + (crests&.height_at(x, y) || 0.0)
       def crests = @crests ||= @sea.crests
 
       # The last that lies there is what is seen.
@@ -47,7 +47,7 @@ module GreenPlinth
 
       def step
         long = [box[2] - box[0], box[3] - box[1]].max
-        shown.any? ? long / MOST_ALONG : [long / MOST_ALONG, @sea.length_mm / TO_A_WAVE].max
+        shown.any? || @pool.water.fall ? long / MOST_ALONG : [long / MOST_ALONG, @sea.length_mm / TO_A_WAVE].max
       end
 
       def columns = ((box[2] - box[0]) / step).ceil

@@ -28,8 +28,12 @@ module GreenPlinth
         def snags(evaluation, families: nil)
           checks = all.select { |check| families.nil? || families.include?(check.family) }
           found = checks.flat_map { |check| block_given? ? yield(check) : check.looked(evaluation) }
-          found.sort_by.with_index { |snag, index| [SEVERITIES.index(snag.severity), index] }
+          worst_first(found)
         end
+
+        # @param found [Array<Snags::Snag>]
+        # @return [Array<Snags::Snag>] the worst first, else as they were
+        def worst_first(found) = found.sort_by.with_index { |snag, index| [SEVERITIES.index(snag.severity), index] }
 
         # @return [Array<Snag>] what it finds; that it is missing where it breaks down
         def looked(evaluation) = Failures.guard("the check #{code}", [missing]) { new(evaluation).snags }

@@ -19,7 +19,12 @@ module GreenPlinth
 
       private
 
-      def opened?(feature) = design.tasks.any? { |task| task.on == feature.id && opens?(catalogue.technique(task.technique)) }
+      # Put down as work, or cut into its faces.
+      def opened?(feature)
+        feature.data["openings"]&.any? ||
+          design.tasks.any? { |task| task.on == feature.id && opens?(catalogue.technique(task.technique)) }
+      end
+
       def opens?(technique) = technique&.phase == :openings || technique&.phase == :frames
     end
   end

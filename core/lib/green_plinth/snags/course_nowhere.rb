@@ -30,6 +30,7 @@ module GreenPlinth
 
       def reason(spot)
         return "it lies still" if spot.trait?("crested")
+        return "it runs steep nowhere" if spot.trait?("falling")
         return "nothing is drawn" if spot["drawn"]
 
         "it has none"
@@ -45,9 +46,9 @@ module GreenPlinth
       end
 
       def after_no_pour(course, pool)
-        return unless course.after_pour && course.after_pour > pool.layers.size
+        return unless course.after_pour && course.after_pour > pool.pours
 
-        pours = pool.layers.size == 1 ? "one pour" : "#{pool.layers.size} pours"
+        pours = pool.pours == 1 ? "one pour" : "#{pool.pours} pours"
         snag(course.pointer, "#{course.material_name.capitalize} is to lie on #{course.after_pour} pours of #{pool.water.name}, which " \
                              "has #{pours}: it is laid over the last.",
           Fix.new("lay it over the last", [{ "op" => "remove", "path" => "#{course.pointer}/after_pour" }]))

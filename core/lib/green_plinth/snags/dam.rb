@@ -19,11 +19,11 @@ module GreenPlinth
 
       def snag_of(pool)
         level = @evaluation.holding_level(pool)
-        lip = (pool.level + OVER_MM).round(1)
-        edge = "at #{mm(pool.level)} it meets #{mm(pool.dam_mm)} of edge that stands #{mm(design.plinth.lip_mm)} high"
+        lip = (pool.edge_level + OVER_MM).round(1)
+        edge = "at #{mm(pool.edge_level)} it meets #{mm(pool.dam_mm)} of edge that stands #{mm(design.plinth.lip_mm)} high"
         snag(pool.water.pointer,
           "#{pool.water.name.capitalize} runs off the plinth: #{edge}. A dam is planned; it must hold until the last pour is hard.",
-          level && put("lower the level to #{mm(level)}", "#{pool.water.pointer}/level_mm", level),
+          level && put("lower the level to #{mm(level)}", *pool.water.level_at(level)),
           put("give the plinth a lip of #{mm(lip)}", "/plinth/lip_mm", lip))
       end
     end

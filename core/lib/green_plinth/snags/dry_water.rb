@@ -16,7 +16,7 @@ module GreenPlinth
           lowest = " (lowest #{mm(deepest)})" if deepest
           snag(pool.water.pointer,
             "#{pool.water.name.capitalize} at #{mm(pool.level)} lies below all the ground in its outline#{lowest}: nothing gets wet.",
-            right && put("raise the level to #{mm(right)}", "#{pool.water.pointer}/level_mm", right))
+            right && put("raise the level to #{mm(right)}", *pool.water.level_at(right)))
         end
       end
     end

@@ -19,7 +19,7 @@ module GreenPlinth
 
       private
 
-      def single_coat?(pool) = pool.wet? && pool.water.medium&.trait?("first_coat_crazes") && pool.layers.size < 2
+      def single_coat?(pool) = pool.wet? && pool.water.medium&.trait?("first_coat_crazes") && pool.pours < 2
 
       def loose?(water)
         zones_in(water.area).any? { |zone| zone.courses.any? { |course| course.material&.trait?("loose") } }

@@ -27,6 +27,8 @@ module GreenPlinth
 
       # All subjects by the same turn, as little as does it.
       def turned
+        return if design.variants.any?
+
         (1..35).flat_map { |i| [i * TURN_DEG, -i * TURN_DEG] }.each do |turn|
           subjects = design.member("subjects").map { |data| data.merge("turn_deg" => ((data["turn_deg"] || 0) + turn) % 360) }
           next unless clears?(Composition::Formation.new(design.with("subjects", subjects), @evaluation.ground.foot))

@@ -34,7 +34,7 @@ module GreenPlinth
 
       def lowered(pool, depth)
         level = (pool.level - depth).floor(1)
-        put("lower the level to #{mm(level)}", "#{pool.water.pointer}/level_mm", level) if pool.max_depth_mm > depth + 0.5
+        put("lower the level to #{mm(level)}", *pool.water.level_at(level)) if pool.max_depth_mm > depth + 0.5
       end
     end
   end

@@ -10,7 +10,10 @@ module GreenPlinth
       # Off by less than this nobody sees it (from memory).
       ALLOWED = 1.1
 
-      def snags = (design.features + design.zones).select(&:strip?).filter_map { |part| judged(part) }
+      # Of a track what it stands for tells the gauge, not how wide its sleepers lie: see TrackGauge.
+      def snags
+        (design.features.reject(&:gauge_mm) + design.zones).select(&:strip?).filter_map { |part| judged(part) }
+      end
 
       private
 

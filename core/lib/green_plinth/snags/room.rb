@@ -26,17 +26,31 @@ module GreenPlinth
       end
 
       def over(place, width, depth)
-        mass = @evaluation.mass
-        [["wide", width, place.width_mm, "mm"], ["deep", depth, place.depth_mm, "mm"], ["high", mass.height_mm, place.height_mm, "mm"],
-          ["", mass.total_g, place.mass_g, "g"]].filter_map do |word, value, limit, unit|
+        [["wide", width, place.width_mm, "mm"], ["deep", depth, place.depth_mm, "mm"], ["high", height_mm, place.height_mm, "mm"],
+          ["", total_g, place.mass_g, "g"]].filter_map do |word, value, limit, unit|
           "#{number(value)} #{unit} #{word}".strip + " where #{number(limit)} #{unit} go" if limit && value && value > limit + ALLOWED
         end
+      end
+
+      # A case goes over all bodies.
+      # @return [Float, nil] mm from the table; nil while a height is unknown
+      def height_mm
+        tops = @evaluation.placed_bodies.map do |one|
+          own = one.evaluation.mass.height_mm
+          own && (own + one.lift_mm - one.evaluation.design.plinth.thickness_mm + design.plinth.thickness_mm)
+        end
+        [@evaluation.mass.height_mm, *tops].then { |all| all.include?(nil) ? nil : all.max }
+      end
+
+      def total_g
+        masses = [@evaluation.mass, *@evaluation.placed_bodies.map { |one| one.evaluation.mass }].map(&:total_g)
+        masses.include?(nil) ? nil : masses.sum
       end
 
       # With what reaches past the plinth.
       def size
         @size ||= begin
-          shapes = [@evaluation.ground.foot] + design.subjects.map(&:shadow)
+          shapes = [@evaluation.ground.foot, *design.subjects.map(&:shadow), *@evaluation.placed_bodies.map(&:foot)]
           Plan::Geos.bounds(Plan::Geos.union(shapes)).then { |x0, y0, x1, y1| [x1 - x0, y1 - y0] }
         end
       end

@@ -14,7 +14,7 @@ module GreenPlinth
           level = @evaluation.holding_level(pool)
           runs = "#{pool.water.name.capitalize} runs #{number(pool.spill_mm2)} mm² beyond where it is drawn"
           snag(pool.water.pointer, "#{runs}: at #{mm(pool.level)} the ground there is lower.",
-            level && put("lower the level to #{mm(level)}", "#{pool.water.pointer}/level_mm", level), redrawn(pool))
+            level && put("lower the level to #{mm(level)}", *pool.water.level_at(level)), redrawn(pool))
         end
       end
 

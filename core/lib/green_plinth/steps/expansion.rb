@@ -15,7 +15,11 @@ module GreenPlinth
       include StandingWorks
       include WaterWorks
       include SideWorks
+      include BodyWorks
+      include WayWorks
+      include CableWorks
       include OwnWorks
+      include ToldApart
 
       # @param terrain [Relief::Terrain]
       # @param pools [Array<Waters::Pool>]
@@ -48,14 +52,17 @@ module GreenPlinth
         @works = []
         plinth
         @design.forms.each_with_index { |form, index| form(form, index) }
+        cables
         subjects_tried
         @design.zones.each_with_index { |zone, index| zone(zone, index) }
         @design.features.each { |feature| feature(feature) }
+        markings
         @pools.each { |pool| water(pool) }
         @design.subjects.each { |subject| subject(subject) }
         sides
+        @design.bodies.each { |one| joined(one) }
         @design.tasks.each { |task| task(task) }
-        @works
+        tell_apart(@works)
       end
 
       # One piece of work on a part, once for each coat. What is not said follows from the technique and the part.

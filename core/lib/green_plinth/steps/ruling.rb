@@ -60,7 +60,7 @@ module GreenPlinth
         # @param works [Array<Work>]
         # @return [Array] to be compared
         def ruled(works, design)
-          [design.schools.to_h, Wishes.new(design, works).fields, row(works), alike(works),
+          [design.schools.to_h, design.groups.map(&:members), Wishes.new(design, works).fields, row(works), alike(works),
             works.map { |work| [*work.ruled, part(work.part)] }]
         end
 

@@ -6,15 +6,15 @@ module GreenPlinth
     #   places: pointers of the areas it touches; where: pointers of the parts it makes; stack: its place in a pile of
     #   layers, e.g. ["/zones/1", 2]; amount: what the technique counts, of one copy; grain_mm: mean grain laid;
     #   sprayed: whether it lays a mist; material: what is laid, nil where nothing is or it is not known; dries: the
-    #   material that dries of it.
+    #   material that dries of it; bases: Range of the copies it is done on, nil: all.
     Work = Struct.new(:id, :technique, :material_key, :material, :dries, :words, :amount, :minutes, :places, :where, :stack, :coat, :coats,
-      :uses, :rig, :sprayed, :grain_mm, :length_mm, :stages, :note, :splittable, :part, keyword_init: true) do
+      :uses, :rig, :sprayed, :grain_mm, :length_mm, :stages, :note, :splittable, :bases, :part, keyword_init: true) do
       def phase = technique.phase
       def phase?(*phases) = phases.include?(phase)
 
       # @param trait [String] of its technique or phase, see core/data/kinds/traits.yml and phases.yml
       def does?(trait) = technique.trait?(trait)
-      def title = coat_title(technique.title(words))
+      def title = coat_title([technique.title(words), words[:apart]].compact.join(", "))
       def sprayed? = sprayed == true
 
       # @return [Float] hands-on minutes for so many copies, or for a share of one
@@ -72,7 +72,10 @@ module GreenPlinth
 
       private
 
-      def coat_title(text) = coats > 1 ? "#{text}, coat #{coat} of #{coats}" : text
+      def coat_title(text) = variant_title(coats > 1 ? "#{text}, coat #{coat} of #{coats}" : text)
+
+      # What only some copies have, or another body, is told by theirs.
+      def variant_title(text) = [words[:body], words[:variant]].compact.reduce(text) { |told, which| "#{told} (#{which})" }
     end
   end
 end

@@ -17,7 +17,11 @@ module GreenPlinth
       end
 
       # @return [Array<Piece>]
-      def all = @all ||= numbered([plan, *@design.forms.each_with_index.flat_map { |form, index| of_form(form, index) }])
+      def all
+        @all ||= numbered([plan, *@design.forms.each_with_index.flat_map { |form, index| of_form(form, index) },
+          *@design.features.flat_map { |feature| of_building(feature) },
+          *Ways::Crossing.all(@design).flat_map { |crossing| of_crossing(crossing) }])
+      end
 
       private
 
@@ -28,8 +32,11 @@ module GreenPlinth
         foot = @evaluation.ground.foot
         Piece.new(pointer: "/plinth", name: "plan of #{@design.title}", material: "paper", sheet_mm: nil, count: 1, shape: foot,
           cut_lines: [], glue_lines: outlines(@design.forms.reject(&:cut?)) + @design.subjects.map(&:footprint_area), feet: feet(foot),
-          note: nil)
+          scores: wakes, note: wakes.any? ? "long and short: where wakes lie, to be marked" : nil)
       end
+
+      # Of hulls under way, from point to point.
+      def wakes = @wakes ||= @evaluation.tracks.flat_map { |track| track.lines.flat_map { |line| line.points.each_cons(2).to_a } }
 
       def outlines(forms) = forms.map { |form| placed(form) }.reject { |shape| Plan::Geos.area(shape) < LEAST_MM2 }
       def placed(form) = form.area.then { |shape| form.overhang? ? shape : shape.intersection(@top) }
@@ -56,6 +63,60 @@ module GreenPlinth
 
       def of_cut(form, index) = [outline_of(form, index, note: "cut #{number(form.depth_mm)} mm deep")]
       def of_ramp(form, index) = [outline_of(form, index, note: "rises from #{number(form.from_z_mm)} to #{number(form.to_z_mm)} mm")]
+
+      # The lining of a way through: floor, sides and crown in one strip, folded.
+      def of_bore(form, index)
+        return [] unless form.material
+
+        long, wide = Plan::Outline.size(form.outline).minmax.reverse
+        folds = [wide, wide + form.clear_mm, (2 * wide) + form.clear_mm]
+        shape = Plan::Geos.polygon([[0.0, 0.0], [2 * (wide + form.clear_mm), 0.0], [2 * (wide + form.clear_mm), long], [0.0, long]])
+        [Piece.new(pointer: form.pointer, name: "#{form.name}, lining", material: form.material_key, sheet_mm: nil, count: 1, shape: shape,
+          cut_lines: [], glue_lines: [], scores: folds.map { |x| [[x, 0.0], [x, long]] }, feet: [],
+          note: "score and fold: floor, side, crown, side", order: index)]
+      end
+
+      # The board between the rails, the boards outside them, and the cheeks of the two wedges.
+      def of_crossing(crossing)
+        long = crossing.along_mm
+        boards = [["board between the rails", crossing.board_mm, 1], ["board outside the rails", crossing.outside_mm, 2]]
+        pieces = boards.select { |_, wide, _| wide.positive? }.map do |name, wide, count|
+          cut_for(crossing, name, [[0.0, 0.0], [long, 0.0], [long, wide], [0.0, wide]], count,
+            "#{number(crossing.flangeway_mm)} mm stay open beside each rail, its top level with theirs")
+        end
+        pieces << cut_for(crossing, "cheek of a wedge", crossing.cheek, 4,
+          "two to a wedge, #{number(crossing.road.outline["width_mm"])} mm apart; #{number(crossing.rise_mm)} mm high at the rails")
+      end
+
+      def cut_for(crossing, name, ring, count, note)
+        Piece.new(pointer: crossing.road.pointer, name: "#{crossing.road.name} over #{crossing.track.name}, #{name}",
+          material: @design.kinds.work("stiff_sheet", "material"), sheet_mm: nil, count: count, shape: Plan::Geos.polygon(ring),
+          cut_lines: [], glue_lines: [], feet: [], note: note)
+      end
+
+      # Its faces unfolded, to be scored and glued by their tabs.
+      def of_building(feature)
+        building = Faces::Building.of(feature) or return []
+        Faces::Net.new(building).sheets.map do |sheet|
+          Piece.new(pointer: feature.pointer, name: "#{feature.name}, #{sheet.name}", material: feature.material_key,
+            sheet_mm: feature.wall_mm, count: 1, shape: sheet.shape, cut_lines: [], glue_lines: [], scores: sheet.scores, feet: [],
+            note: openings_note(sheet))
+        end
+      end
+
+      def openings_note(sheet)
+        return "score and fold, glue by the tabs" if sheet.openings.empty?
+
+        "#{sheet.openings.size} #{sheet.openings.size == 1 ? "opening" : "openings"} cut out first; score and fold, glue by the tabs"
+      end
+
+      def of_bank(form, index)
+        [outline_of(form, index, note: "its foot; the way on it rises from #{number(form.from_z_mm)} to #{number(form.to_z_mm)} mm")]
+      end
+
+      def of_cutting(form, index)
+        [outline_of(form, index, note: "cut down to a way at #{number(form.from_z_mm)} to #{number(form.to_z_mm)} mm")]
+      end
 
       # What is spread needs no template.
       def of_skim(_form, _index) = []

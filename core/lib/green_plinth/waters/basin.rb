@@ -7,9 +7,16 @@ module GreenPlinth
     # share at the lowest height round it and the rest at the highest, with the same mean: on a smooth slope that
     # changes nothing that can be measured, at a wall it is exact.
     class Basin
+      # @return [Array(Range, Range)] rows and columns of the whole grid that it lies in
+      attr_reader :window
+
+      # @return [Relief::Grid] of these
+      attr_reader :grid
+
       # @param reach [Reach]
       def initialize(reach)
         @window = reach.window
+        @grid = reach.grid
         @ground = reach.height
         @cells = reach.cells
         @share = Numo::DFloat.cast(@cells) * reach.weight * reach.grid.cell_area
@@ -30,6 +37,11 @@ module GreenPlinth
         dup.tap { |open| open.instance_exec { @share = @share * (1 - taken[*@window]).clip(0.0, 1.0) } }
       end
 
+      # The same, of part of it.
+      # @param share [Numo::DFloat] of each cell of its own window
+      # @return [Basin]
+      def only(share) = dup.tap { |part| part.instance_exec { @share = @share * share } }
+
       # @return [Float] mm, the deepest below a level of the cells that are open by half at the least; 0 where there are none
       def deepest(level)
         open = @cells & (@share > @share.max / 2)
@@ -49,6 +61,14 @@ module GreenPlinth
         wet[part] = @low_share[part]
         wet[(@high <= level) & @cells] = 1.0
         wet
+      end
+
+      # @param height [Float] mm
+      # @return [Array<Array<Array(Float, Float)>>] closed rings in mm, of what its ground lies below a height
+      def rings_below(height)
+        field = height - @ground
+        field[~@cells] = -0.02
+        Relief::Contour.rings(field, @grid)
       end
 
       # @param row [Integer] of the whole grid

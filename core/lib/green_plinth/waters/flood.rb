@@ -16,13 +16,14 @@ module GreenPlinth
       def initialize(terrain, lip_mm, water)
         @terrain = terrain
         @lip = lip_mm
+        @fall = water.fall
         @outline = water.area.intersection(terrain.ground.top)
         @drawn = relative(Relief::Coverage.of(@outline, terrain.grid))
       end
 
       # @return [Hash, nil] figures of a Pool with :basin; nil where no ground inside the outline is below the level
       def at(level)
-        reach = Reach.of(@terrain, @drawn, level) or return
+        reach = Reach.of(@terrain, @drawn, level, whole: !@fall.nil?) or return
         basin = Basin.new(reach)
         wet = basin.wet(level)
         rings = shore_rings(reach, level)
@@ -35,7 +36,7 @@ module GreenPlinth
 
       # @return [Boolean] whether water at a level stays where it is drawn and on the plinth
       def stays?(level)
-        reach = Reach.of(@terrain, @drawn, level) or return true
+        reach = Reach.of(@terrain, @drawn, level, whole: !@fall.nil?) or return true
         return false if dams(reach, level).sum { |line| length_of(line) } > STAYS_DAM_MM
 
         spill(reach, Basin.new(reach).wet(level)) <= STAYS_SPILL_MM2
@@ -91,8 +92,14 @@ module GreenPlinth
       end
 
       def dams(reach, level)
-        level > @lip ? EdgeWalk.new(@terrain.bulk.top, reach, level).stretches : []
+        return [] unless level > @lip
+
+        lines = EdgeWalk.new(@terrain.bulk.top, reach, level).stretches
+        @fall ? lines.select { |line| over_lip?(line, level) } : lines
       end
+
+      # Running water may have fallen below the lip by where it leaves the base.
+      def over_lip?(line, level) = @fall.level_at(*line[line.size / 2]) + level - @fall.level_mm > @lip
 
       def length_of(line) = line.each_cons(2).sum { |(x0, y0), (x1, y1)| Math.hypot(x1 - x0, y1 - y0) }
     end

@@ -11,7 +11,7 @@ module GreenPlinth
 
       # @return [Float, nil] mm; nil where no level below its own holds
       def level(pool, terrain, lip_mm)
-        flood = Flood.new(terrain, lip_mm, pool.water)
+        flood = Flood.new(FallingGround.under(pool.water, terrain), lip_mm, pool.water)
         bed = pool.level - pool.max_depth_mm
         # Many a creek runs off at any level: then there is nothing to search for.
         return unless flood.stays?(bed + STEP_MM)

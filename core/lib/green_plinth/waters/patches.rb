@@ -18,16 +18,30 @@ module GreenPlinth
       # @param index [Integer] flat index of a set cell
       # @return [Array<Array(Integer, Integer, Integer)>, nil] its runs: row, first column, one past the last; nil where
       #   the cell is not set
-      def holding(index)
-        row, column = index.divmod(@shape[1])
-        home = @runs[row].find { |run| column.between?(run[0], run[1] - 1) } or return
-        root = find(home[2])
-        @runs.each_with_index.flat_map do |runs, y|
-          runs.filter_map { |from, to, id| [y, from, to] if find(id) == root }
+      def holding(index) = root_at(index)&.then { |root| runs_of(Set[root]) }
+
+      # The patches that hold any of some cells.
+      # @param cells [Numo::Bit] of the same field
+      # @return [Array<Array(Integer, Integer, Integer)>] their runs, as above
+      def meeting(cells)
+        met = @runs.each_with_index.flat_map do |runs, y|
+          runs.select { |from, to, _| cells[y, from...to].count_true.positive? }.map { |_, _, id| find(id) }
         end
+        runs_of(met.to_set)
       end
 
       private
+
+      def root_at(index)
+        row, column = index.divmod(@shape[1])
+        @runs[row].find { |run| column.between?(run[0], run[1] - 1) }&.then { |home| find(home[2]) }
+      end
+
+      def runs_of(roots)
+        @runs.each_with_index.flat_map do |runs, y|
+          runs.filter_map { |from, to, id| [y, from, to] if roots.include?(find(id)) }
+        end
+      end
 
       def rows_of(cells)
         bytes = Numo::UInt8.cast(cells)

@@ -8,7 +8,7 @@ module GreenPlinth
 
       # @return [Array<Array(Design::Water, Hash)>] each with what Flood found: nil where it has no level, or nothing is under it
       def flooded(waters, terrain, lip_mm)
-        waters.map { |water| [water, water.level_mm && Flood.new(terrain, lip_mm, water).at(water.level_mm)] }
+        waters.map { |water| [water, water.level_mm && Flood.new(FallingGround.under(water, terrain), lip_mm, water).at(water.level_mm)] }
       end
 
       # @param flooded [Array<Array(Design::Water, Hash)>]
@@ -26,9 +26,17 @@ module GreenPlinth
         basin = found[:basin]
         open = taken.empty? || !taken.intersects?(water.area) ? basin : basin.without(relative(taken, terrain))
         figures = open.equal?(basin) ? found : found.merge(poured(open, water.level_mm))
+        return running(water, figures, basin, open, terrain) if water.fall
+
         Pool.new(water, figures, basin: basin, layers: Layers.slice(water, open, water.level_mm - figures[:max_depth_mm]))
       end
       private_class_method :pool
+
+      def running(water, figures, basin, open, terrain)
+        area = Pool.new(water, figures, basin: basin).area
+        Pool.new(water, figures, basin: basin, reaches: Reaches.of(water, area, open, FallingGround.under(water, terrain)))
+      end
+      private_class_method :running
 
       def poured(open, level)
         { area_mm2: open.area(level), volume_mm3: open.volume(level), max_depth_mm: open.deepest(level) }

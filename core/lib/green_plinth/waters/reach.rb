@@ -14,11 +14,14 @@ module GreenPlinth
 
       # @param terrain [Relief::Terrain]
       # @param drawn [Numo::DFloat] share of each cell's base inside the drawn outline
+      # @param whole [Boolean] whether it fills every hollow inside the outline: a stream runs into each, still water has one deepest place
       # @return [Reach, nil] nil where no ground inside the outline is below the level
-      def self.of(terrain, drawn, level)
+      def self.of(terrain, drawn, level, whole: false)
         low = (terrain.height < level) & (terrain.weight > BARELY)
         inside = low & (drawn > 0.5)
         return if inside.count_true.zero?
+
+        return new(terrain, drawn, level, Patches.new(low).meeting(inside)) if whole
 
         heights = Numo::DFloat.new(*drawn.shape).fill(Float::INFINITY)
         heights[inside] = terrain.height[inside]

@@ -60,6 +60,15 @@ module GreenPlinth
         Plan::Geos.union(obstacles.reject(&:empty?)).then { |all| all.empty? ? all : all.buffer(course.band_mm).difference(all) }
       end
 
+      # Where it stands against the side of the plinth, and is looked at from there.
+      def of_edge(course, pool) = pool.area.intersection(@top.boundary.buffer(course.band_mm))
+
+      # White water: reaches that are steep enough to break.
+      def of_steep(_course, pool) = Plan::Geos.union(pool.reaches.select(&:white?).map(&:area))
+
+      # Where at least so much stands over the ground.
+      def of_deep(course, pool) = pool.deeper_than(course.from_depth_mm)
+
       def of_gap(_course, _pool) = hulls.empty? ? hulls : hulls.buffer(GAP_MM)
       def of_strip(course, _pool) = course.outlined? ? course.area : Plan::Geos.empty
 

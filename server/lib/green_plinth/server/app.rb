@@ -31,6 +31,7 @@ module GreenPlinth
       register Resources::Changes
       register Resources::Downloads
       register Resources::Outlines
+      register Resources::Starting
       register Resources::Composing
       register Resources::ScaleDesk
       register Resources::Shaping

@@ -130,7 +130,7 @@ module GreenPlinth
         evaluation = evaluate(build.file, build.id)
         telling.named({ "id" => build.id, "version" => build.version, "file" => build.file, "undo" => build.undo, "redo" => build.redo,
                         "sample" => !build.sample_key.nil?, "evaluation" => evaluation.to_h, "drawing" => evaluation.drawing,
-                        "sections" => evaluation.sections(lines) })
+                        "sections" => evaluation.sections(lines), "within" => evaluation.within(lines) })
       rescue InvalidFile => e
         raise Refusal.broken(build, e.problems)
       rescue Outage, Refusal

@@ -21,7 +21,7 @@ module GreenPlinth
       # @return [String] of what the maker has added, the same in every process that has read the same
       attr_reader :fingerprint
 
-      # @return [Hash] "materials", "techniques" and "recipes" of the maker's own, by key
+      # @return [Hash] "materials", "techniques", "recipes" and "stacks" of the maker's own, by key
       attr_reader :own
 
       # @param entries [Hash] of the same shape, added to or put in place of what is there
@@ -73,8 +73,8 @@ module GreenPlinth
 
         @stock, @own, @learnt = stock, own, learnt
         @fingerprint = Digest::SHA256.hexdigest(JSON.generate(stock.first(2)))[0, 16]
-        @catalogue = @shipped.with(own["materials"], own["techniques"], learnt.history, recipes: own["recipes"], pace: learnt.pace,
-          risks: learnt.risks, consumption: learnt.consumption)
+        @catalogue = @shipped.with(own["materials"], own["techniques"], learnt.history, recipes: own["recipes"],
+          stacks: own["stacks"], pace: learnt.pace, risks: learnt.risks, consumption: learnt.consumption)
         true
       end
 
@@ -86,8 +86,8 @@ module GreenPlinth
       def shipped?(kind, key) = @shipped.public_send(kind).key?(key)
 
       def users_of(kind, key)
-        # A file that uses a recipe has a copy of its own.
-        stands_alone = kind == "recipes"
+        # A file that uses a recipe or a stack has a copy of its own.
+        stands_alone = %w[recipes stacks].include?(kind)
         quoted = JSON.generate(stands_alone ? Catalogue::Stirred::PREFIX + key : key)
         builds = stands_alone ? [] : builds_with(quoted)
         entries = own.flat_map do |other, list|

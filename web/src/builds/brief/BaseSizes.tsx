@@ -6,6 +6,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../../api/client";
 import type { BaseSize, Outline, Point } from "../../api/types";
+import { useCatalogue, usualWork } from "../../common/catalogue";
 import { NumberField } from "../../common/NumberField";
 import { mm, short } from "../../common/words";
 import { bounds, corners, pathOf, ringsPath } from "../plan/outline";
@@ -17,7 +18,6 @@ const WORDS: Record<BaseSize["word"], string> = {
   well: "carries it well",
   lost: "it is lost on it",
 };
-const USUAL_MARGIN = 5;
 /** So many at first. */
 const SHOWN = 5;
 
@@ -27,7 +27,7 @@ export function BaseSizes() {
   const id = useOfBuild((build) => build.id);
   const version = useOfBuild((build) => build.version);
   const drawing = useOfBuild((build) => build.drawing);
-  const [margin, setMargin] = useState(USUAL_MARGIN);
+  const [margin, setMargin] = useState(usualWork(useCatalogue(), "room_around")?.margin_mm as number);
   const [width, setWidth] = useState<number | null>(null);
   const [depth, setDepth] = useState<number | null>(null);
   const [all, setAll] = useState(false);

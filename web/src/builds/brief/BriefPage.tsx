@@ -6,7 +6,8 @@ import { Choice } from "../../common/Choice";
 import { kindsOf, useCatalogue } from "../../common/catalogue";
 import { FieldGroup } from "../../common/FieldGroup";
 import { FieldRows } from "../inspector/FieldRows";
-import { fieldsOf, named } from "../inspector/partFields";
+import { MoreFields } from "../inspector/MoreFields";
+import { fieldsOf, moreOf, named } from "../inspector/partFields";
 import { ExportLinks } from "../quantities/ExportLinks";
 import { useBuild, useBuildSession, useFile } from "../useSession";
 import { BaseSizes } from "./BaseSizes";
@@ -49,6 +50,7 @@ export function BriefPage() {
       </FieldGroup>
       <FieldGroup title="The plinth">
         <FieldRows fields={fieldsOf(catalogue, "plinth", file.plinth)} part={file.plinth} pointer="/plinth" called="the plinth" />
+        <MoreFields fields={moreOf(catalogue, "plinth", file.plinth)} part={file.plinth} pointer="/plinth" />
       </FieldGroup>
       <FieldGroup title="Sizes for what is to stand on it">
         <BaseSizes />
@@ -57,6 +59,11 @@ export function BriefPage() {
         <MustFit />
       </FieldGroup>
       <WhenGroup />
+      {(file.waters ?? []).length > 0 && (
+        <FieldGroup title="The sea">
+          <FieldRows fields={fieldsOf(catalogue, "sea", file)} part={file} pointer="" called="the sea" />
+        </FieldGroup>
+      )}
       <FieldGroup title="The workshop's air">
         <FieldRows fields={named(catalogue, AIR)} part={file.climate ?? {}} pointer="/climate" called="the air" />
       </FieldGroup>

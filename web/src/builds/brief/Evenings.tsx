@@ -1,74 +1,69 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
-import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
+import { useState } from "react";
 import { Choice } from "../../common/Choice";
-import { preferred } from "../../common/preferences";
+import { ClockField } from "../../common/ClockField";
+import { WeekStrip } from "./WeekStrip";
+import { days, type Evening, joined, keepWeek, minutes } from "./week";
 
-const DAYS = [
-  ["mon", "Monday"],
-  ["tue", "Tuesday"],
-  ["wed", "Wednesday"],
-  ["thu", "Thursday"],
-  ["fri", "Friday"],
-  ["sat", "Saturday"],
-  ["sun", "Sunday"],
-] as const;
-/** From the day on which the maker's week begins. */
-function days() {
-  const first = DAYS.findIndex(([day]) => day === preferred("first_day"));
-  return [...DAYS.slice(first), ...DAYS.slice(0, first)];
-}
-export interface Evening {
-  day: (typeof DAYS)[number][0];
-  from: string;
-  to: string;
-}
-
-/** The weekly pattern of free time at the bench. */
+/** The weekly pattern of free time at the bench: painted on a strip, or typed. */
 export function Evenings({ rows, onChange }: { rows: Evening[]; onChange: (rows: Evening[]) => void }) {
-  const change = (index: number, row: Evening) => onChange(rows.map((one, i) => (i === index ? row : one)));
+  const [lit, setLit] = useState<number | null>(null);
   const next = days().find(([day]) => !rows.some((row) => row.day === day))?.[0] ?? "mon";
+  const change = (all: Evening[]) => {
+    keepWeek(all);
+    onChange(all);
+  };
+  const row = lit === null ? undefined : rows[lit];
+  const put = (more: Partial<Evening>) => row && change(rows.map((one, index) => (index === lit ? { ...one, ...more } : one)));
   return (
     <Box sx={{ width: "100%" }}>
       <Typography variant="body2" color="text.secondary" sx={{ mb: 1 }}>
-        {rows.length ? "Free every week:" : "No evenings given: the bench is taken to be always open."}
+        {rows.length
+          ? "Free every week; drag along a day to paint more, drag an end, tap a stretch to type it:"
+          : "No evenings given: the bench is taken to be always open. Drag along a day to paint some."}
       </Typography>
-      <Stack sx={{ gap: 1.25 }}>
-        {rows.map((row, index) => (
-          // biome-ignore lint/suspicious/noArrayIndexKey: rows have no identity but their place
-          <Stack key={index} direction="row" sx={{ gap: 1, alignItems: "center", flexWrap: "wrap" }}>
-            <Choice label="Day" width={150} value={row.day} options={days()} onChange={(day) => change(index, { ...row, day })} />
-            <Clock label="From" value={row.from} onChange={(from) => change(index, { ...row, from })} />
-            <Clock label="To" value={row.to} onChange={(to) => change(index, { ...row, to })} />
-            <Button
-              size="small"
-              color="error"
-              onClick={() => onChange(rows.filter((_, i) => i !== index))}
-              aria-label={`Take out ${row.day} ${row.from}`}
-            >
-              Take out
-            </Button>
-          </Stack>
-        ))}
-      </Stack>
-      <Button size="small" sx={{ mt: 1 }} onClick={() => onChange([...rows, { day: next, from: "19:30", to: "22:00" }])}>
+      <WeekStrip rows={rows} lit={lit} onLight={setLit} onChange={change} />
+      {row && (
+        <Stack
+          direction="row"
+          role="group"
+          aria-label="The lit stretch"
+          sx={{ gap: 1, mt: 1.5, alignItems: "flex-start", flexWrap: "wrap" }}
+        >
+          <Choice label="Day" width={150} value={row.day} options={days()} onChange={(day) => put({ day })} />
+          <ClockField label="From" value={row.from} onChange={(from) => put({ from })} />
+          <ClockField label="To" value={row.to} onChange={(to) => put({ to })} />
+          <Button
+            size="small"
+            color="error"
+            onClick={() => {
+              change(rows.filter((_, index) => index !== lit));
+              setLit(null);
+            }}
+          >
+            Take out
+          </Button>
+          {minutes(row.to) <= minutes(row.from) && (
+            <Typography variant="body2" color="error" role="alert" sx={{ width: "100%" }}>
+              It ends before it begins: it counts for nothing until its end is later than {row.from}.
+            </Typography>
+          )}
+        </Stack>
+      )}
+      <Button
+        size="small"
+        sx={{ mt: 1 }}
+        onClick={() => {
+          const all = joined(rows, { day: next, from: "19:30", to: "22:00" });
+          change(all);
+          setLit(all.findIndex((one) => one.day === next));
+        }}
+      >
         Add an evening
       </Button>
     </Box>
-  );
-}
-
-function Clock({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
-  return (
-    <TextField
-      type="time"
-      label={label}
-      value={value}
-      onChange={(event) => event.target.value && onChange(event.target.value.slice(0, 5))}
-      sx={{ width: 130 }}
-      slotProps={{ inputLabel: { shrink: true } }}
-    />
   );
 }

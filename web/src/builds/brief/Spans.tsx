@@ -34,8 +34,8 @@ export function Spans({ title, one, rows, day, onChange }: Props) {
         {rows.map((row, index) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: rows have no identity but their place
           <Stack key={index} direction="row" sx={{ gap: 1, alignItems: "center", flexWrap: "wrap" }}>
-            <MomentField label="From" value={row.from} onChange={(from) => from && change(index, { ...row, from })} />
-            <MomentField label="To" value={row.to} onChange={(to) => to && change(index, { ...row, to })} />
+            <MomentField label="From" optional={false} value={row.from} onChange={(from) => from && change(index, { ...row, from })} />
+            <MomentField label="To" optional={false} value={row.to} onChange={(to) => to && change(index, { ...row, to })} />
             <Button
               size="small"
               color="error"
@@ -46,7 +46,7 @@ export function Spans({ title, one, rows, day, onChange }: Props) {
             </Button>
             {row.to <= row.from && (
               <Typography variant="body2" color="error">
-                It ends before it begins: it counts for nothing.
+                It ends before it begins: it counts for nothing until its end is later.
               </Typography>
             )}
           </Stack>

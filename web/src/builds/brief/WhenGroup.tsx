@@ -29,7 +29,11 @@ export function WhenGroup() {
     value ? put(label, key, value) : calendar[key] !== undefined && session.edit(label, [{ op: "remove", path: `/calendar/${key}` }]);
   return (
     <FieldGroup title="When">
-      <MomentField label="Start" value={calendar.start ?? null} onChange={(value) => value && put("Move the start", "start", value)} />
+      <MomentField
+        label="Start"
+        value={calendar.start ?? null}
+        onChange={(value) => putOrDrop(value ? "Move the start" : "Drop the start", "start", value)}
+      />
       <MomentField
         label="Wanted by"
         value={calendar.finish_by ?? null}

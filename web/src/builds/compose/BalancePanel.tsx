@@ -3,8 +3,11 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { Balance, PlinthFile } from "../../api/types";
+import { useCatalogue } from "../../common/catalogue";
 import { NumberField } from "../../common/NumberField";
 import { capital, mm, plain, short } from "../../common/words";
+import { FieldRows } from "../inspector/FieldRows";
+import { fieldsOf } from "../inspector/partFields";
 import { bounds, ringsPath } from "../plan/outline";
 import { nameOf, placedPart } from "../plan/parts";
 import { useBuild, useBuildSession, useFile } from "../useSession";
@@ -107,6 +110,7 @@ const LIMITS = [
 ] as const;
 
 function Floating({ floating }: { floating: NonNullable<Balance["floating"]> }) {
+  const catalogue = useCatalogue();
   const file = useFile();
   const session = useBuildSession();
   const { tints } = useTheme();
@@ -151,6 +155,7 @@ function Floating({ floating }: { floating: NonNullable<Balance["floating"]> }) 
             }
           />
         ))}
+        <FieldRows fields={fieldsOf(catalogue, "floating", file)} part={file} pointer="" called="the floating top" />
       </Stack>
     </Box>
   );

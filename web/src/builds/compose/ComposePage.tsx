@@ -9,11 +9,12 @@ import { PartsList } from "../inspector/PartsList";
 import { PlanView } from "../plan/PlanView";
 import { placedPart, valueAt } from "../plan/parts";
 import { SnagList } from "../snags/SnagList";
-import { useBuild, useFile, useSelection } from "../useSession";
+import { useBuild, useFile, useOf, useSelection } from "../useSession";
 import { ArrangementPanel } from "./ArrangementPanel";
 import { BalancePanel } from "./BalancePanel";
 import { DryFitPanel } from "./DryFitPanel";
 import { FormationFields } from "./FormationFields";
+import { GroupsPanel } from "./GroupsPanel";
 import { JudgementList } from "./JudgementList";
 import { Palette } from "./Palette";
 import { SightPanel } from "./SightPanel";
@@ -25,6 +26,7 @@ export function ComposePage() {
   const catalogue = useCatalogue();
   const file = useFile();
   const { pointer } = useSelection();
+  const within = useOf();
   const { fit, ask } = useDryFit();
   const [shown, setShown] = useState(() => catalogue.judgements.filter((one) => one.drawn_unasked).map((one) => one.key));
   const [trial, setTrial] = useState<PatchOperation[] | null>(null);
@@ -60,7 +62,8 @@ export function ComposePage() {
           {part && <Inspector pointer={part} />}
           <DryFitPanel composition={composition} trying={fit !== null} />
           <JudgementList judgements={composition.judgements} shown={shown} onShow={setShown} />
-          {has(kindOf(catalogue, "purposes", file.purpose), "played") && <FormationFields />}
+          {!within && has(kindOf(catalogue, "purposes", file.purpose), "played") && <FormationFields />}
+          {!within && <GroupsPanel />}
           <ArrangementPanel onTrial={setTrial} />
           <BalancePanel balance={balance} />
           {!part && <PartsList />}

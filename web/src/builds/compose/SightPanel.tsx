@@ -9,7 +9,7 @@ import { useCallback, useRef, useState } from "react";
 import { api } from "../../api/client";
 import type { SightView } from "../../api/types";
 import { short } from "../../common/words";
-import { useBuild, useBuildSession, useFile, useSelection } from "../useSession";
+import { useBuild, useBuildSession, useFile, useOf, useSelection } from "../useSession";
 import { SightDrawing } from "./SightDrawing";
 
 const STEP_DEG = 15;
@@ -18,6 +18,7 @@ const SIDES: Record<number, string> = { 0: "the front", 90: "the right", 180: "t
 /** The base from eye height: turn round it in steps, look from higher or lower, and have it judged from there. */
 export function SightPanel() {
   const build = useBuild();
+  const part = useOf();
   const file = useFile();
   const session = useBuildSession();
   const { pointer } = useSelection();
@@ -27,9 +28,9 @@ export function SightPanel() {
   // What looks as it did before an edit is the same object, and not drawn again.
   const last = useRef<SightView | null>(null);
   const query = useQuery({
-    queryKey: ["sight", build.id, build.version, eye.direction, eye.elevation],
+    queryKey: ["sight", build.id, part, build.version, eye.direction, eye.elevation],
     queryFn: async () => {
-      last.current = await api.sight(build.id, eye.direction, eye.elevation, last.current);
+      last.current = await api.sight(build.id, eye.direction, eye.elevation, last.current, part);
       return last.current;
     },
     placeholderData: keepPreviousData,

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { api, Refused, Unreachable } from "../../api/client";
 import type { Fit, PatchOperation } from "../../api/types";
-import { useBuild } from "../useSession";
+import { useBuild, useBuildSession, useOf } from "../useSession";
 
 /**
  * How the build would stand with a change that is not made, asked of the server while a hand drags: one question at a
@@ -9,11 +9,15 @@ import { useBuild } from "../useSession";
  */
 export function useDryFit(): { fit: Fit | null; ask: (patch: PatchOperation[] | null) => void } {
   const build = useBuild();
+  const part = useOf();
+  const session = useBuildSession();
   const [answer, setAnswer] = useState<{ fit: Fit; version: number } | null>(null);
   const waiting = useRef<PatchOperation[] | null>(null);
   const busy = useRef(false);
   const build_at = useRef(build);
   build_at.current = build;
+  const of = useRef({ part, session });
+  of.current = { part, session };
 
   const next = useCallback(async () => {
     while (waiting.current && !busy.current) {
@@ -21,7 +25,7 @@ export function useDryFit(): { fit: Fit | null; ask: (patch: PatchOperation[] | 
       waiting.current = null;
       busy.current = true;
       try {
-        const fit = await api.fit(build_at.current.id, patch);
+        const fit = await api.fit(build_at.current.id, of.current.session.wholePatch(patch), of.current.part);
         setAnswer({ fit, version: build_at.current.version });
       } catch (error) {
         if (!(error instanceof Refused || error instanceof Unreachable)) throw error;

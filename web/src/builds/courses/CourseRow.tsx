@@ -2,16 +2,17 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
-import TextField from "@mui/material/TextField";
 import type { Course } from "../../api/types";
-import { kindOf, materialOf, useCatalogue } from "../../common/catalogue";
-import { plain, span } from "../../common/words";
+import { kindOf, materialOf, useCatalogue, usualWork } from "../../common/catalogue";
+import { span } from "../../common/words";
 import { FieldRows } from "../inspector/FieldRows";
-import { fieldsOf, type Part } from "../inspector/partFields";
-import { nameOf, placedPart } from "../plan/parts";
+import { MoreFields } from "../inspector/MoreFields";
+import { fieldsOf, moreOf, type Part } from "../inspector/partFields";
+import { nameOf, placedPart, valueAt } from "../plan/parts";
 import { Hatches, hatchOf } from "../section/hatches";
 import { useBuildSession, useFile, useOfBuild, useSelection, within } from "../useSession";
 import { courseWords, measuresOf } from "./courseWords";
+import { laidName } from "./laid";
 
 interface Props {
   pointer: string;
@@ -35,9 +36,9 @@ export function CourseRow({ pointer, course, index, count, lifted, target, onMov
   const on = selection.pointer === pointer;
   const steps = allSteps.filter((step) => step.where.some((where) => within(where, pointer)));
   const dry = steps.length ? steps.map((step) => step.tail_min).reduce((a, b) => (a === null || b === null ? null : Math.max(a, b))) : null;
-  const mix = (useFile().mixes ?? []).find((one) => `mix:${one.id}` === course.material);
+  const file = useFile();
   const tone = useOfBuild((build) => build.evaluation.palette.tones).find((one) => one.material === course.material && one.mix)?.colour;
-  const name = mix?.name ?? material?.name ?? plain(course.material.replace("mix:", ""));
+  const name = laidName(catalogue, file, course.material);
   return (
     <Box
       role="listitem"
@@ -97,26 +98,26 @@ export function CourseRow({ pointer, course, index, count, lifted, target, onMov
 function CourseValues({ pointer, course, index, count, onMove }: Pick<Props, "pointer" | "course" | "index" | "count" | "onMove">) {
   const session = useBuildSession();
   const catalogue = useCatalogue();
-  const name = nameOf(useFile(), pointer);
+  const file = useFile();
+  const name = nameOf(file, pointer);
+  const list = pointer.startsWith("/waters/") ? "water_courses" : "courses";
+  const roofed = pointer.startsWith("/features/") && valueAt(file, placedPart(pointer))?.roof !== undefined;
   return (
     <Stack direction="row" sx={{ flexWrap: "wrap", gap: 1, p: 1, pt: 1.25 }}>
       <FieldRows
         fields={[
+          ...fieldsOf(catalogue, "courses", course as Part),
           ...measuresOf(catalogue, course),
           ...(pointer.startsWith("/waters/") ? fieldsOf(catalogue, "water_courses", course as Part) : []),
+          ...(roofed ? fieldsOf(catalogue, "face_courses", course as Part) : []),
         ]}
         part={course}
         pointer={pointer}
       />
       {pointer.startsWith("/waters/") && <StripAlongCut pointer={pointer} course={course} />}
-      <TextField
-        label="Colour"
-        type="color"
-        value={course.colour ?? "#808080"}
-        onChange={(event) => session.edit(`Change ${name}`, [{ op: "add", path: `${pointer}/colour`, value: event.target.value }])}
-        sx={{ width: 82 }}
-        slotProps={{ inputLabel: { shrink: true } }}
-      />
+      <Box sx={{ width: "100%" }}>
+        <MoreFields fields={moreOf(catalogue, list, course as Part)} part={course as Part} pointer={pointer} />
+      </Box>
       <Stack direction="row" sx={{ alignItems: "center" }}>
         <Button size="small" disabled={index === count - 1} onClick={() => onMove(1)}>
           Lay later
@@ -139,16 +140,13 @@ function CourseValues({ pointer, course, index, count, onMove }: Pick<Props, "po
   );
 }
 
-/** As broad as a strip begins, mm. */
-const STRIP_MM = 6;
-
 /** A course that lies on a strip of its own is laid along the section line, which is pulled where it is wanted. */
 function StripAlongCut({ pointer, course }: { pointer: string; course: Course }) {
   const session = useBuildSession();
   const catalogue = useCatalogue();
   const cut = useOfBuild((build) => build.sections[0]);
   if (!cut || !kindOf(catalogue, "water_spots", course.on)?.drawn) return null;
-  const outline = { kind: "strip", points_mm: [cut.from, cut.to], width_mm: STRIP_MM };
+  const outline = { kind: "strip", points_mm: [cut.from, cut.to], width_mm: usualWork(catalogue, "strip_laid")?.width_mm };
   return (
     <Button
       size="small"

@@ -1,19 +1,18 @@
 import Alert from "@mui/material/Alert";
-import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import Stack from "@mui/material/Stack";
-import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useRef, useState } from "react";
-import { api } from "../../api/client";
 import type { Course, Zone } from "../../api/types";
-import { kindOf, materialOf, useCatalogue } from "../../common/catalogue";
-import { capital, plain } from "../../common/words";
+import { capital } from "../../common/words";
 import { valueAt } from "../plan/parts";
 import { useBuildSession, useFile, useOfBuild } from "../useSession";
 import { CourseRow } from "./CourseRow";
+import { LaidPicker } from "./LaidPicker";
+import { laidAs } from "./laid";
+import { StacksBar } from "./StacksBar";
 
-/** The courses of one zone, of a water or of a side of the plinth, as a stack, the topmost above: add, edit, drag into another order, take out. */
+/** The courses of one zone, of a water, a feature or of a side of the plinth, as a stack, the topmost above: add, edit, drag into another order, take out. */
 export function CoursesPanel({ pointer }: { pointer: string }) {
   const session = useBuildSession();
   const file = useFile();
@@ -43,7 +42,7 @@ export function CoursesPanel({ pointer }: { pointer: string }) {
   return (
     <Box component="section" aria-label="Courses">
       <Typography variant="h2" sx={{ mb: 0.5 }}>
-        {capital(zone.name ?? zone.id)}: courses, top to bottom
+        {capital(zone.name ?? zone.id ?? "")}: courses, top to bottom
       </Typography>
       <Box ref={list} role="list">
         {courses
@@ -75,45 +74,21 @@ export function CoursesPanel({ pointer }: { pointer: string }) {
         </Typography>
       )}
       <AddCourse pointer={pointer} has={zone.courses !== undefined} />
+      {!pointer.startsWith("/waters/") && <StacksBar pointer={pointer} courses={courses} />}
     </Box>
   );
 }
 
-/** What can be laid as a course; a film of a water medium, too. */
-const LAID = ["laid", "fills_water"];
-
 /** Lays one more course on top. Measures start as the material's usual ones: the core fills in what is not given. */
 function AddCourse({ pointer, has }: { pointer: string; has: boolean }) {
   const session = useBuildSession();
-  const catalogue = useCatalogue();
   const [wrong, setWrong] = useState<string | null>(null);
   const id = useOfBuild((build) => build.id);
-  const mixes = useFile().mixes ?? [];
-  const recipes = catalogue.recipes.filter((recipe) => !mixes.some((mix) => mix.recipe === recipe.key));
-  const keys = [
-    ...mixes.map((mix) => `mix:${mix.id}`),
-    ...recipes.map((recipe) => `recipe:${recipe.key}`),
-    ...catalogue.materials.filter((material) => LAID.some((trait) => material.traits.includes(trait))).map((material) => material.key),
-  ];
-  const nameOf = (key: string): string =>
-    mixes.find((mix) => `mix:${mix.id}` === key)?.name ??
-    recipes.find((recipe) => `recipe:${recipe.key}` === key)?.name ??
-    materialOf(catalogue, key)?.name ??
-    plain(key.replace("mix:", ""));
-  const groupOf = (key: string): string =>
-    key.startsWith("mix:")
-      ? "Mixes of this build"
-      : key.startsWith("recipe:")
-        ? "Recipes of yours"
-        : capital(kindOf(catalogue, "families", materialOf(catalogue, key)?.family)?.name ?? "");
-
-  /** A recipe is copied into the build first, so that its file stands alone. */
-  async function lay(key: string) {
-    const name = nameOf(key);
-    const copied = key.startsWith("recipe:") ? await api.recipeCopied(id, key.replace("recipe:", "")) : { material: key, patch: [] };
-    const course = { material: copied.material };
+  async function lay(key: string, name: string) {
+    const { material, patch } = await laidAs(id, key);
+    const course = { material };
     session.edit(`Lay ${name}`, [
-      ...copied.patch,
+      ...patch,
       has ? { op: "add", path: `${pointer}/courses/-`, value: course } : { op: "add", path: `${pointer}/courses`, value: [course] },
     ]);
   }
@@ -124,23 +99,11 @@ function AddCourse({ pointer, has }: { pointer: string; has: boolean }) {
           The recipe was not copied: {wrong}
         </Alert>
       )}
-      <Autocomplete
-        key={keys.length}
-        size="small"
-        fullWidth
-        options={keys}
+      <LaidPicker
+        label="Lay another course on top"
         value={null}
-        blurOnSelect
-        clearOnBlur
-        groupBy={groupOf}
-        getOptionLabel={nameOf}
-        filterOptions={(all, { inputValue }) =>
-          all.filter((key) =>
-            `${key} ${nameOf(key)} ${materialOf(catalogue, key)?.note ?? ""}`.toLowerCase().includes(inputValue.toLowerCase()),
-          )
-        }
-        onChange={(_, key) => key && void lay(key).catch((error: Error) => setWrong(error.message))}
-        renderInput={(params) => <TextField {...params} label="Lay another course on top" placeholder="paste, sand, paint, grass…" />}
+        onChange={(key, name) => void lay(key, name).catch((error: Error) => setWrong(error.message))}
+        placeholder="paste, sand, PVA, gesso, grass…"
       />
     </Stack>
   );

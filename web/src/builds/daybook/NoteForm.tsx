@@ -6,15 +6,17 @@ import { useState } from "react";
 import { api } from "../../api/client";
 import { FileButton } from "../../common/FileButton";
 import { NumberField } from "../../common/NumberField";
+import { useKept } from "../../common/useKept";
 import { useTell } from "../bench/useTell";
 import { PICTURES, useAddPhotograph } from "../photographs/usePhotographs";
-import { useSelection } from "../useSession";
+import { useOfBuild, useSelection } from "../useSession";
 
 /** Words, a photograph or the air of the room, noted now; with what is selected, pinned to it. */
 export function NoteForm() {
   const { pointer } = useSelection();
   const tell = useTell();
-  const [text, setText] = useState("");
+  const build = useOfBuild((one) => one.id);
+  const [text, setText] = useKept("window", `note-${build}`, "");
   const [warm, setWarm] = useState<number | null>(null);
   const [damp, setDamp] = useState<number | null>(null);
   const [simulated, setSimulated] = useState(false);

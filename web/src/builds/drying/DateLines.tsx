@@ -17,7 +17,7 @@ export function DateLines({ schedule, at, height, rehearsed }: Props) {
     <line x1={at(moment)} x2={at(moment)} y1={0} y2={height} stroke={stroke} strokeWidth={2} {...more} />
   );
   return (
-    <g clipPath="url(#chart-room)" pointerEvents="none">
+    <g clipPath="url(#rows-room)" pointerEvents="none">
       {line(schedule.ready_at, tints.ready)}
       {schedule.finish_by && line(schedule.finish_by, palette.text.primary, { strokeDasharray: "6 4" })}
       {schedule.finish_by && (

@@ -4,42 +4,41 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import { memo, type RefObject, useEffect, useMemo, useRef, useState } from "react";
-import type { Schedule, Step } from "../../api/types";
+import type { Evaluation, Schedule } from "../../api/types";
 import { minutesOf, momentWords } from "../../common/words";
+import { trueTime } from "../order/drawn/clock";
+import { OrderRows } from "../order/drawn/OrderRows";
 import { useSize } from "../plan/view";
 import { RehearsalBar } from "../rehearsal/RehearsalBar";
 import { useMoment } from "../rehearsal/useRehearsal";
-import { useBuildSession, useSelection, within } from "../useSession";
-import { Flag, Keys, Patterns } from "./ChartMarks";
-import { ChartRow } from "./ChartRow";
+import { useSelection, within } from "../useSession";
+import { Flag, Keys } from "./ChartMarks";
 import { DateLines } from "./DateLines";
 import { TimeAxis } from "./TimeAxis";
-import { AXIS, inTime, LABEL, ROW, shifted, stretched, type Window, wholeOf } from "./timeScale";
+import { AXIS, LABEL, NARROW, NARROW_LABEL, ROW, shifted, stretched, type Window, wholeOf } from "./timeScale";
 
 interface Props {
+  evaluation: Evaluation;
   schedule: Schedule;
-  steps: Step[];
   climate: string;
 }
 
-/** A row for each step, to be looked at closer with the wheel and drawn along by hand. */
-export const DryingChart = memo(function DryingChart({ schedule, steps, climate }: Props) {
-  const session = useBuildSession();
-  const selection = useSelection();
+/** A thin row for each part, as it is built up, in true time: to be looked at closer with the wheel and drawn along by hand. */
+export const DryingChart = memo(function DryingChart({ evaluation, schedule, climate }: Props) {
+  const { pointer } = useSelection();
   const { tints } = useTheme();
   const { ref, size } = useSize<HTMLDivElement>();
-  const rows = useMemo(() => inTime(schedule.steps), [schedule]);
-  const byId = useMemo(() => new Map(steps.map((step) => [step.id, step])), [steps]);
   const moment = useMoment((state) => state.moment);
-  const width = Math.max(size.width - LABEL, 50);
-  const time = useTime(schedule, width);
-  const x = (minutes: number) => LABEL + ((minutes - time.from) / (time.to - time.from)) * width;
-  const at = (text: string) => x(minutesOf(text));
-  const height = rows.length * ROW + 6;
+  const left = size.width < NARROW ? NARROW_LABEL : LABEL;
+  const width = Math.max(size.width - left, 50);
+  const time = useTime(schedule, width, left);
+  const clock = useMemo(() => trueTime(schedule, [time.from, time.to], left, left + width), [schedule, time.from, time.to, left, width]);
+  const at = (text: string) => clock.x(minutesOf(text));
   const scroller = useRef<HTMLDivElement>(null);
+  const upwards = useMemo(() => [...evaluation.rows].reverse(), [evaluation]);
   useLitInSight(
     scroller,
-    rows.findIndex((row) => isLit(byId.get(row.id), selection)),
+    upwards.findIndex((row) => row.pointer !== null && pointer !== null && within(pointer, row.pointer)),
   );
   return (
     <>
@@ -63,11 +62,11 @@ export const DryingChart = memo(function DryingChart({ schedule, steps, climate 
       </Stack>
       <Box ref={ref} sx={{ flex: 1, minHeight: 0, display: "flex", flexDirection: "column", overflow: "hidden" }}>
         <svg width={size.width} height={AXIS} aria-hidden style={{ flexShrink: 0 }}>
-          <TimeAxis from={time.from} to={time.to} x={x} left={LABEL} height={AXIS} />
+          <TimeAxis from={time.from} to={time.to} x={clock.x} left={left} height={AXIS} />
           <Flag
             x={at(schedule.ready_at)}
             y={14}
-            left={LABEL}
+            left={left}
             right={size.width}
             colour={schedule.late_min && schedule.late_min > 0 ? tints.trouble : tints.ready}
             text={`ready ${momentWords(schedule.ready_at)}`}
@@ -81,42 +80,16 @@ export const DryingChart = memo(function DryingChart({ schedule, steps, climate 
           sx={{ flex: 1, overflowY: "auto", overflowX: "hidden", touchAction: "pan-y" }}
           {...time.events}
         >
-          <svg
+          <OrderRows
+            evaluation={evaluation}
+            clock={clock}
             width={size.width}
-            height={height}
-            role="img"
-            aria-label={`Drying line: ${rows.length} steps, ready ${momentWords(schedule.ready_at)}`}
-            style={{ display: "block" }}
-          >
-            <Patterns />
-            <clipPath id="chart-room">
-              <rect x={LABEL} y={0} width={width} height={height} />
-            </clipPath>
-            <g clipPath="url(#chart-room)">
-              {schedule.sittings.map(({ from, to }) => (
-                <rect key={from} x={at(from)} width={Math.max(at(to) - at(from), 2)} y={0} height={height} fill={tints.sitting} />
-              ))}
-              <TimeAxis from={time.from} to={time.to} x={x} left={LABEL} height={height} quiet />
-            </g>
-            {rows.map((row, index) => {
-              const step = byId.get(row.id);
-              return (
-                step && (
-                  <ChartRow
-                    key={row.id}
-                    row={row}
-                    step={step}
-                    y={index * ROW}
-                    x={x}
-                    on={isLit(step, selection)}
-                    right={size.width}
-                    onSelect={() => session.select(step.where[0] ?? null, row.id)}
-                  />
-                )
-              );
-            })}
-            <DateLines schedule={schedule} at={at} height={height} rehearsed={moment} />
-          </svg>
+            left={left}
+            rowHeight={ROW}
+            letters={0}
+            under={<TimeAxis from={time.from} to={time.to} x={clock.x} left={left} height={upwards.length * ROW + 4} quiet />}
+            over={(height) => <DateLines schedule={schedule} at={at} height={height} rehearsed={moment} />}
+          />
         </Box>
       </Box>
     </>
@@ -124,7 +97,7 @@ export const DryingChart = memo(function DryingChart({ schedule, steps, climate 
 });
 
 /** The stretch of time that is looked at, and how the wheel and a hand move it. */
-function useTime(schedule: Schedule, width: number) {
+function useTime(schedule: Schedule, width: number, left: number) {
   const whole = useMemo(() => wholeOf(schedule), [schedule]);
   const [near, setNear] = useState<Window | null>(null);
   const [from, to] = near ?? whole;
@@ -151,7 +124,7 @@ function useTime(schedule: Schedule, width: number) {
       },
       onWheel(event: React.WheelEvent) {
         if (!event.ctrlKey) return;
-        const about = from + ((event.nativeEvent.offsetX - LABEL) / width) * (to - from);
+        const about = from + ((event.nativeEvent.offsetX - left) / width) * (to - from);
         setNear(stretched([from, to], whole, Math.exp(-event.deltaY / 300), about));
       },
     },
@@ -163,10 +136,4 @@ function useLitInSight(scroller: RefObject<HTMLDivElement | null>, row: number) 
   useEffect(() => {
     if (row >= 0) scroller.current?.scrollTo({ top: Math.max(row * ROW - 60, 0), behavior: "smooth" });
   }, [row, scroller]);
-}
-
-function isLit(step: Step | undefined, selection: { pointer: string | null; step: string | null }): boolean {
-  if (!step) return false;
-  if (selection.step) return selection.step === step.id;
-  return selection.pointer !== null && step.where.some((where) => within(where, selection.pointer) || where === selection.pointer);
 }

@@ -7,9 +7,8 @@ import { DryingChart } from "./DryingChart";
 
 /** The time chart: hands-on marks, then wet, curing and ready, each told by its pattern as well as its colour. */
 export function DryingLine() {
-  const schedule = useOfBuild((build) => build.evaluation.schedule);
-  const steps = useOfBuild((build) => build.evaluation.steps);
-  const infeasible = useOfBuild((build) => build.evaluation.infeasible);
+  const evaluation = useOfBuild((build) => build.evaluation);
+  const { schedule, infeasible } = evaluation;
   const air = airOf(
     useCatalogue(),
     useOfBuild((build) => build.file),
@@ -21,7 +20,11 @@ export function DryingLine() {
       sx={{ height: "100%", display: "flex", flexDirection: "column", bgcolor: "background.paper" }}
     >
       {schedule ? (
-        <DryingChart schedule={schedule} steps={steps} climate={`${air.temperature_c} °C, ${air.humidity_pct} %, ${air.airflow} air`} />
+        <DryingChart
+          evaluation={evaluation}
+          schedule={schedule}
+          climate={`${air.temperature_c} °C, ${air.humidity_pct} %, ${air.airflow} air`}
+        />
       ) : (
         <Box sx={{ p: 2 }}>
           <Typography variant="h2">Drying line</Typography>

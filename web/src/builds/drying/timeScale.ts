@@ -1,11 +1,12 @@
 import type { Schedule } from "../../api/types";
 import { minutesOf } from "../../common/words";
 
-/** px: of a row, of the axis, of the names at the left, and the least that a mark of work is wide. */
-export const ROW = 24;
+/** px: of a row, of the axis, and of the names at the left, which are narrower where the drawing is. */
+export const ROW = 17;
 export const AXIS = 26;
-export const LABEL = 286;
-export const MARK = 4;
+export const LABEL = 150;
+export const NARROW = 600;
+export const NARROW_LABEL = 92;
 
 /** A stretch of time, minutes from and to. */
 export type Window = [number, number];
@@ -36,9 +37,3 @@ function kept(from: number, long: number, whole: Window): Window {
   const start = Math.min(Math.max(from, whole[0]), whole[1] - long);
   return [start, start + long];
 }
-
-/** Rows as they are drawn: by when they begin, then by when they end. */
-export const inTime = <T extends { start: string; finish: string }>(steps: T[]): T[] =>
-  [...steps].sort((a, b) => order(a.start, b.start) || order(a.finish, b.finish));
-
-const order = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

@@ -1,10 +1,12 @@
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
 import type { Outline } from "../../api/types";
+import { Choice } from "../../common/Choice";
 import { LifeField } from "../../common/LifeField";
 import { NumberField } from "../../common/NumberField";
-import { count } from "../../common/words";
 import { centre, moved, spun } from "../plan/outline";
+import { inShape } from "../plan/reshaping";
+import { OutlineCorners } from "./OutlineCorners";
 
 /** What each shape is measured by: member, name, least, mm; a turn only where the outline has a place. */
 const SIZES: Record<Outline["kind"], [string, string, number][]> = {
@@ -23,6 +25,16 @@ const SIZES: Record<Outline["kind"], [string, string, number][]> = {
   rest: [],
 };
 
+/** What shapes are called. */
+export const SHAPE_NAMES: Record<Outline["kind"], string> = {
+  round: "round",
+  oval: "oval",
+  rectangle: "rectangle",
+  polygon: "by its corners",
+  strip: "strip",
+  rest: "all the rest",
+};
+
 interface Props {
   outline: Outline;
   onChange: (outline: Outline, edit: string) => void;
@@ -30,20 +42,35 @@ interface Props {
   placed?: boolean;
   /** n of 1:n, where a strip's width in life is told too. */
   scale?: number;
+  /** What else it could be in the shape of. */
+  shapes?: Outline["kind"][];
 }
 
-/** Exact values of an outline: place of its middle, size, turn. */
-export function OutlineFields({ outline, onChange, placed = true, scale }: Props) {
+/** Exact values of an outline: shape, place of its middle, size, turn, corners. */
+export function OutlineFields({ outline, onChange, placed = true, scale, shapes }: Props) {
+  const shape = shapes && (
+    <Choice
+      label="Shape"
+      width={142}
+      value={outline.kind}
+      options={shapes.map((kind): [Outline["kind"], string] => [kind, SHAPE_NAMES[kind]])}
+      onChange={(kind) => onChange(inShape(outline, kind), "Reshape")}
+    />
+  );
   if (outline.kind === "rest")
     return (
-      <Typography variant="body2" color="text.secondary">
-        All of the top that no later ground takes.
-      </Typography>
+      <Stack direction="row" sx={{ gap: 1, alignItems: "center" }}>
+        {shape}
+        <Typography variant="body2" color="text.secondary">
+          All of the top that no later ground takes.
+        </Typography>
+      </Stack>
     );
   const values = outline as unknown as Record<string, number | undefined>;
   const size = (key: string, value: number) => onChange({ ...outline, [key]: value } as Outline, "Resize");
   return (
     <Stack direction="row" sx={{ flexWrap: "wrap", gap: 1 }}>
+      {shape}
       {placed && <Middle outline={outline} onChange={onChange} />}
       {SIZES[outline.kind].map(([key, label, least]) => (
         <NumberField
@@ -61,11 +88,7 @@ export function OutlineFields({ outline, onChange, placed = true, scale }: Props
         <LifeField label="Wide in life" value={outline.width_mm} ratio={scale} onChange={(value) => size("width_mm", value)} />
       )}
       {placed && <Turn outline={outline} onChange={onChange} />}
-      {"points_mm" in outline && (
-        <Typography variant="body2" color="text.secondary" sx={{ alignSelf: "center" }}>
-          {count(outline.points_mm.length, "corner")}
-        </Typography>
-      )}
+      {"points_mm" in outline && <OutlineCorners outline={outline} onChange={onChange} />}
     </Stack>
   );
 }

@@ -2,24 +2,34 @@ import Button from "@mui/material/Button";
 import FormControlLabel from "@mui/material/FormControlLabel";
 import Stack from "@mui/material/Stack";
 import Switch from "@mui/material/Switch";
-import TextField from "@mui/material/TextField";
 import type { ComponentType } from "react";
-import type { Field, Outline } from "../../api/types";
+import type { Field } from "../../api/types";
 import { Choice } from "../../common/Choice";
-import { choices } from "../../common/catalogue";
+import { ColourField } from "../../common/ColourField";
+import { has, kindsOf, materialOf } from "../../common/catalogue";
 import { LifeField } from "../../common/LifeField";
 import { MaterialField } from "../../common/MaterialField";
 import { NumberField } from "../../common/NumberField";
+import { WordsField } from "../brief/WordsField";
+import { LaidField } from "../courses/LaidField";
 import { useFile } from "../useSession";
+import { FallField } from "./FallField";
 import { FeetField } from "./FeetField";
 import { FootingField } from "./FootingField";
 import type { FieldProps } from "./fieldEdit";
 import { LevelField } from "./LevelField";
-import { OutlineFields } from "./OutlineFields";
+import { ListField } from "./ListField";
+import { MaterialsField } from "./MaterialsField";
+import { NumbersField } from "./NumbersField";
+import { OtherPartField } from "./OtherPartField";
+import { OutlineField } from "./OutlineField";
 import { PlaceField, TurnField } from "./PlaceField";
+import { PointsField } from "./PointsField";
 import { RangeField } from "./RangeField";
 import { ReachHeight } from "./ReachHeight";
+import { SeveralField } from "./SeveralField";
 import { SliceMound } from "./SliceMound";
+import { TechniqueField } from "./TechniqueField";
 import { ThingField } from "./ThingField";
 
 /** One field of a part, drawn as its record says. */
@@ -28,26 +38,33 @@ export function PartField(props: FieldProps) {
   return <Drawn {...props} />;
 }
 
-/** Fields that take a line of their own. */
-export const onItsOwn = (field: Field): boolean => ["level", "outline", "footing", "feet", "reach", "slice"].includes(field.as ?? "");
+/** No length of a build is more than this, mm. */
+const MOST_MM = 5000;
 
-/** Wide enough for the name above and six digits with their unit below, px. */
-export const widthOf = (field: Field): number => Math.max(field.name.length * 7.5 + 26, 66 + 9 * (field.unit?.length ?? 0));
+/** Fields that take a line of their own. */
+export const onItsOwn = (field: Field): boolean =>
+  ["level", "fall", "outline", "footing", "feet", "reach", "slice", "list", "points", "materials"].includes(field.as ?? "");
+
+/** Wide enough for the name above, and below for six digits, or what it says when it is empty, with their unit, px. */
+export function widthOf(field: Field): number {
+  const figures = Math.max(6, field.optional ? (field.empty?.length ?? 0) : 0);
+  return Math.max(field.name.length * 7.5 + 26, 18 + 8 * figures + 9 * (field.unit?.length ?? 0));
+}
 
 function OneNumber({ field, own, shown, put, clear }: FieldProps) {
   const { scale } = useFile();
-  const bounded = (value: number) => Math.min(value, field.most ?? Number.POSITIVE_INFINITY);
   const model = (
     <NumberField
       label={field.name}
       unit={field.unit}
       min={field.least}
+      max={field.most ?? (field.unit === "mm" ? MOST_MM : undefined)}
       step={field.step}
       whole={field.whole}
       empty={field.empty}
       width={widthOf(field)}
       value={shown as number | undefined}
-      onChange={(value) => put(bounded(value))}
+      onChange={put}
       onClear={field.optional ? clear : undefined}
     />
   );
@@ -60,21 +77,30 @@ function OneNumber({ field, own, shown, put, clear }: FieldProps) {
   );
 }
 
-function OneOfKinds({ field, catalogue, shown, put }: FieldProps) {
-  const options = choices(catalogue, field.kinds as string);
+function OneOfKinds({ field, catalogue, shown, put, clear }: FieldProps) {
+  const kinds = kindsOf(catalogue, field.kinds as string).filter((kind) => !field.trait || has(kind, field.trait));
+  const none: [string, string][] = field.optional ? [["", field.empty ?? "not said"]] : [];
+  const options = [...none, ...kinds.map((kind): [string, string] => [kind.key, kind.name ?? kind.key])];
   const longest = Math.max(field.name.length, ...options.map(([, name]) => name.length));
   return (
-    <Choice label={field.name} width={longest * 8 + 60} value={(shown as string | undefined) ?? ""} options={options} onChange={put} />
+    <Choice
+      label={field.name}
+      width={longest * 8 + 60}
+      value={(shown as string | undefined) ?? ""}
+      options={options}
+      onChange={(key) => (key ? put(key) : clear())}
+    />
   );
 }
 
-function OneMaterial({ field, shown, put }: FieldProps) {
+function OneMaterial({ field, shown, put, clear }: FieldProps) {
   return (
     <MaterialField
       label={field.name}
       trait={field.trait as string}
       value={(shown as string | undefined) ?? null}
       onChange={(key) => put(key)}
+      onClear={field.optional ? clear : undefined}
     />
   );
 }
@@ -98,18 +124,12 @@ function OnOrOff({ field, own, put }: FieldProps) {
 }
 
 /** A colour; what has none asks whether it should have one. */
-function OneColour({ field, own, put, clear }: FieldProps) {
-  if (!own) return <Button onClick={() => put("#8a7a5c")}>{field.name}: none said</Button>;
+function OneColour({ field, part, catalogue, own, put, clear }: FieldProps) {
+  const begun = materialOf(catalogue, part.material)?.colour ?? "#8a7a5c";
+  if (!own) return <Button onClick={() => put(begun)}>{field.name}: none said</Button>;
   return (
     <Stack direction="row" sx={{ alignItems: "center" }}>
-      <TextField
-        type="color"
-        label={field.name}
-        value={own as string}
-        onChange={(event) => put(event.target.value)}
-        slotProps={{ inputLabel: { shrink: true } }}
-        sx={{ width: 110 }}
-      />
+      <ColourField label={field.name} value={own as string} onChange={put} />
       {field.optional && (
         <Button size="small" onClick={clear}>
           None
@@ -119,10 +139,18 @@ function OneColour({ field, own, put, clear }: FieldProps) {
   );
 }
 
-function WholeOutline({ own, pointer, put }: FieldProps) {
-  const { scale } = useFile();
-  if (!own) return null;
-  return <OutlineFields outline={own as Outline} placed={pointer !== "/plinth"} scale={scale} onChange={put} />;
+function Words({ field, own, put, clear }: FieldProps) {
+  return (
+    <WordsField
+      label={field.name}
+      value={(own as string | undefined) ?? ""}
+      onChange={(words) => (words ? put(words) : clear())}
+      width={field.lines ? "100%" : 220}
+      most={field.most ?? 400}
+      lines={field.lines}
+      needed={field.needed}
+    />
+  );
 }
 
 const DRAWN: Record<string, ComponentType<FieldProps>> = {
@@ -131,12 +159,22 @@ const DRAWN: Record<string, ComponentType<FieldProps>> = {
   material: OneMaterial,
   thing: OneThing,
   switch: OnOrOff,
+  text: Words,
+  several: SeveralField,
+  laid: LaidField,
+  materials: MaterialsField,
+  technique: TechniqueField,
+  part: OtherPartField,
+  numbers: NumbersField,
+  list: ListField,
+  points: PointsField,
   colour: OneColour,
   range: RangeField,
   place: PlaceField,
   turn: TurnField,
   level: LevelField,
-  outline: WholeOutline,
+  fall: FallField,
+  outline: OutlineField,
   footing: FootingField,
   feet: FeetField,
   reach: ReachHeight,

@@ -2,7 +2,7 @@ import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
-import { count, mm, short, span } from "../../common/words";
+import { capital, count, mm, short, span } from "../../common/words";
 import { nameOf } from "../plan/parts";
 import { useBuild, useBuildSession, useFile } from "../useSession";
 import type { Part } from "./partFields";
@@ -37,8 +37,9 @@ export function PoolFigures({ part, pointer }: { part: Part; pointer: string }) 
       )}
       <Stack sx={{ gap: 0.25, mt: 0.5 }}>
         {pool.layers.map((layer, index) => (
-          <Typography key={layer.top_mm} variant="body2">
-            <b>Layer {index + 1}</b>: {mm(layer.thickness_mm)}, mix {layer.mix_ml === null ? "unknown" : `${short(layer.mix_ml)} ml`}
+          <Typography key={`${layer.reach} ${layer.top_mm}`} variant="body2">
+            <b>{layer.reach ? capital(layer.reach) : `Layer ${index + 1}`}</b>: {mm(layer.thickness_mm)}, mix{" "}
+            {layer.mix_ml === null ? "unknown" : `${short(layer.mix_ml)} ml`}
             {layer.parts ? ` (${layer.parts.map((one) => `${one.name} ${short(one.mass_g)} g`).join(", ")})` : ""}
             {layer.drops ? `, ${count(layer.drops, "drop")} of tint` : ""}; hard in {span(layer.cure_min)}
           </Typography>

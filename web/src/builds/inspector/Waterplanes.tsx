@@ -3,26 +3,27 @@ import Button from "@mui/material/Button";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { Outline, Subject } from "../../api/types";
+import { useCatalogue, usualWork } from "../../common/catalogue";
 import { NumberField } from "../../common/NumberField";
 import { bounds, corners, pathOf } from "../plan/outline";
 import { useBuildSession } from "../useSession";
+import { FieldRows } from "./FieldRows";
+import { fieldsOf, type Part } from "./partFields";
 
 type Plane = NonNullable<Subject["immersed"]>[number];
-
-/** A hull's next waterplane begins so much narrower than the one above it. */
-const NARROWER = 0.8;
-/** And so much deeper, mm. */
-const DEEPER_MM = 3;
 
 /** What a hull fills below its waterline, waterplane by waterplane: drawn within each other, each with its depth and its size. */
 export function Waterplanes({ subject, pointer }: { subject: Subject; pointer: string }) {
   const session = useBuildSession();
   const { tints } = useTheme();
+  const catalogue = useCatalogue();
+  const next = usualWork(catalogue, "waterplane");
   const planes: Plane[] = subject.immersed ?? [];
   const put = (label: string, path: string, value: unknown) => session.edit(label, [{ op: "add", path, value }]);
   function add() {
+    if (!next) return;
     const last = planes[planes.length - 1] ?? { depth_mm: 0, outline: subject.footprint };
-    const plane = { depth_mm: last.depth_mm + DEEPER_MM, outline: narrower(last.outline) };
+    const plane = { depth_mm: last.depth_mm + (next.deeper_mm as number), outline: narrower(last.outline, next.narrower as number) };
     put("Add a waterplane", planes.length ? `${pointer}/immersed/-` : `${pointer}/immersed`, planes.length ? plane : [plane]);
   }
   const [x0, y0, x1, y1] = bounds([corners(subject.footprint)]);
@@ -39,8 +40,9 @@ export function Waterplanes({ subject, pointer }: { subject: Subject; pointer: s
           style={{ width: "100%", maxHeight: 110 }}
         >
           <g transform="scale(1 -1)" fill={tints.wet} stroke="currentColor" strokeWidth={(x1 - x0) / 250}>
-            {[{ depth_mm: 0, outline: subject.footprint }, ...planes].map((plane) => (
-              <path key={plane.depth_mm} d={pathOf(plane.outline as Outline)} fillOpacity={0.25} />
+            {[{ depth_mm: 0, outline: subject.footprint }, ...planes].map((plane, index) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: waterplanes have no names
+              <path key={index} d={pathOf(plane.outline as Outline)} fillOpacity={0.25} />
             ))}
           </g>
         </svg>
@@ -84,6 +86,7 @@ export function Waterplanes({ subject, pointer }: { subject: Subject; pointer: s
                 />
               </>
             )}
+            <FieldRows fields={fieldsOf(catalogue, "waterplanes", plane as Part)} part={plane as Part} pointer={at} called="a waterplane" />
             <Button
               size="small"
               color="error"
@@ -103,8 +106,8 @@ export function Waterplanes({ subject, pointer }: { subject: Subject; pointer: s
 }
 
 /** The same outline, smaller: a hull fines down towards its keel. */
-function narrower(outline: Outline): Outline {
-  const smaller = (value: number) => Math.round(value * NARROWER * 10) / 10;
+function narrower(outline: Outline, by: number): Outline {
+  const smaller = (value: number) => Math.round(value * by * 10) / 10;
   if (outline.kind === "oval" || outline.kind === "rectangle")
     return { ...outline, width_mm: smaller(outline.width_mm), depth_mm: smaller(outline.depth_mm) };
   if (outline.kind === "round") return { ...outline, diameter_mm: smaller(outline.diameter_mm) };

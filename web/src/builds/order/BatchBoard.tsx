@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { api, Refused } from "../../api/client";
 import type { Batch, BatchLine } from "../../api/types";
+import { Waiting } from "../../common/Waiting";
 import { at, clockWords, count, dayWords, minutesOf, momentWords, money, span } from "../../common/words";
 import { useBuild, useBuildSession, useSelection } from "../useSession";
 
@@ -19,7 +20,7 @@ export function BatchBoard() {
   const answer = useQuery({ queryKey: ["batch", build.id, build.version], queryFn: () => api.batch(build.id), retry: false });
   if (answer.isError)
     return <Typography color="error">{answer.error instanceof Refused ? answer.error.problem.detail : String(answer.error)}</Typography>;
-  if (!answer.data) return <Typography role="status">Planning the batch…</Typography>;
+  if (!answer.data) return <Waiting>Planning the batch…</Waiting>;
   return (
     <Box sx={{ mt: 1.5 }}>
       <Gains batch={answer.data} />

@@ -8,14 +8,18 @@ import { ExportLinks } from "../quantities/ExportLinks";
 import { useBuild } from "../useSession";
 import { BatchBoard } from "./BatchBoard";
 import { CompareWith } from "./CompareWith";
-import { PrecedenceDrawing } from "./PrecedenceDrawing";
+import { DrawnOrder } from "./drawn/DrawnOrder";
+import { OwnWork } from "./OwnWork";
 import { SchoolCosts } from "./SchoolCosts";
 import { SittingsList } from "./SittingsList";
+import { WishesList } from "./WishesList";
 
 const VIEWS = {
   sittings: ["By sitting", SittingsList],
-  drawing: ["Drawn", PrecedenceDrawing],
+  drawing: ["Drawn", DrawnOrder],
   batch: ["Batch", BatchBoard],
+  wishes: ["Wishes", WishesList],
+  own: ["Own work", OwnWork],
   schools: ["Schools", SchoolCosts],
   compare: ["Side by side", CompareWith],
 } as const;
@@ -30,14 +34,14 @@ export function OrderPage() {
   const view = asked && views.includes(asked) ? asked : "sittings";
   const Shown = VIEWS[view][1];
   return (
-    <Box sx={{ p: 2, maxWidth: view === "sittings" ? 1080 : undefined, mx: "auto" }}>
+    <Box sx={{ p: 2, maxWidth: ["sittings", "wishes", "own"].includes(view) ? 1080 : undefined, mx: "auto" }}>
       <Stack direction="row" sx={{ justifyContent: "space-between", alignItems: "center", flexWrap: "wrap", gap: 1 }}>
         <Typography variant="h1">Order of work</Typography>
         <Tabs
           value={view}
           onChange={(_, next: View) => setSearch(next === "sittings" ? {} : { view: next }, { replace: true })}
           variant="scrollable"
-          sx={{ flex: 1, minWidth: 0 }}
+          sx={{ flex: "1 1 280px", minWidth: 0 }}
           aria-label="Ways to look at the order"
         >
           {views.map((one) => (

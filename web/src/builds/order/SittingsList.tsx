@@ -3,11 +3,13 @@ import Typography from "@mui/material/Typography";
 import { useMemo } from "react";
 import type { Schedule, Step } from "../../api/types";
 import { at, clockWords, count, dayWords, momentWords, span } from "../../common/words";
+import { Patterns } from "../drying/ChartMarks";
 import { useBuild } from "../useSession";
 import { DateOdds } from "./DateOdds";
 import { DoneSteps } from "./DoneSteps";
 import { LongerSearch } from "./LongerSearch";
 import { ObjectiveChoice } from "./ObjectiveChoice";
+import { longestOf } from "./StepBars";
 import { StepCard } from "./StepCard";
 import { useDragging } from "./useDragging";
 import { WhatIf } from "./WhatIf";
@@ -19,6 +21,7 @@ export function SittingsList() {
   const byId = useMemo(() => new Map(steps.map((step) => [step.id, step])), [steps]);
   const followers = useMemo(() => followersOf(steps), [steps]);
   const dragging = useDragging();
+  const longest = useMemo(() => longestOf(steps), [steps]);
   const card = (id: string) => (
     <StepCard
       key={id}
@@ -27,6 +30,7 @@ export function SittingsList() {
       byId={byId}
       followers={followers.get(id) ?? []}
       dragging={dragging}
+      longest={longest}
     />
   );
   if (!schedule)
@@ -39,6 +43,9 @@ export function SittingsList() {
     );
   return (
     <>
+      <svg width={0} height={0} aria-hidden style={{ position: "absolute" }}>
+        <Patterns />
+      </svg>
       <Summary schedule={schedule} />
       {schedule.objective === "ready_soonest" && !schedule.proven_optimal && <LongerSearch />}
       <ObjectiveChoice />

@@ -6,12 +6,15 @@ import Typography from "@mui/material/Typography";
 import type { After, ScheduledStep, Step } from "../../api/types";
 import { Cautions, COMES_FIRST } from "../../common/Cautions";
 import { Swatch } from "../../common/Swatch";
+import { WhenSeen } from "../../common/WhenSeen";
 import { capital, clockWords, count, momentWords, plain, short, span } from "../../common/words";
 import { MixCardView } from "../../mixes/MixCardView";
 import { MixWords } from "../quantities/MixWords";
 import { useBuildSession, useOfBuild, useSelection, within } from "../useSession";
 import { DryingNote } from "./DryingNote";
+import { type Longest, StepBars } from "./StepBars";
 import { StepMarks } from "./StepMarks";
+import { PICTURE, StepPicture } from "./StepPicture";
 import type { Dragging } from "./useDragging";
 import { WhyNotNote } from "./WhyNotNote";
 
@@ -21,17 +24,20 @@ interface Props {
   byId: Map<string, Step>;
   followers: { step: string; why: string }[];
   dragging: Dragging;
+  /** What its bars are drawn to. */
+  longest: Longest;
 }
 
 const STRENGTH: Record<string, string> = { must: "must", school: "by your school", advice: "advice", wish: "your wish" };
 
 /** One step: when, how long, what dries after it; unfolds to why here, what waits for it, what to look at and mind. */
-export function StepCard({ step, when, byId, followers, dragging }: Props) {
+export function StepCard({ step, when, byId, followers, dragging, longest }: Props) {
   const session = useBuildSession();
   const selection = useSelection();
   const { tints } = useTheme();
   const open = selection.step === step.id;
   const tone = useOfBuild((build) => build.evaluation.palette.tones).find((one) => one.where.some((where) => step.where.includes(where)));
+  const mixing = useOfBuild((build) => build.evaluation.mixing).filter((needed) => needed.step === step.id);
   const on =
     open || (selection.step === null && selection.pointer !== null && step.where.some((where) => within(where, selection.pointer)));
   return (
@@ -56,11 +62,24 @@ export function StepCard({ step, when, byId, followers, dragging }: Props) {
         color="inherit"
         aria-expanded={open}
         onClick={() => session.select(open ? null : (step.where[0] ?? null), open ? null : step.id)}
-        sx={{ justifyContent: "flex-start", textAlign: "left", gap: 1.5, py: 0.75, alignItems: "baseline", fontWeight: 400 }}
+        sx={{
+          justifyContent: "flex-start",
+          textAlign: "left",
+          columnGap: 1.5,
+          rowGap: 0.5,
+          py: 0.75,
+          alignItems: "center",
+          fontWeight: 400,
+          flexWrap: { xs: "wrap", sm: "nowrap" },
+        }}
       >
         <Box sx={{ width: 54, fontWeight: 600, flexShrink: 0 }}>{when ? clockWords(when.start) : ""}</Box>
-        <Box sx={{ alignSelf: "center", width: 26, flexShrink: 0 }}>{tone && <Swatch colour={tone.colour} />}</Box>
-        <Box sx={{ flex: 1, fontWeight: 600, fontSize: "1.02rem" }}>
+        {when && (
+          <WhenSeen {...PICTURE}>
+            <StepPicture step={step} when={when} />
+          </WhenSeen>
+        )}
+        <Box sx={{ flex: { xs: "1 1 100%", sm: 1 }, minWidth: 0, fontWeight: 600, fontSize: "1.02rem" }}>
           {step.title}
           {when?.done && <Tag>done</Tag>}
           {when?.pinned && <Tag>pinned</Tag>}
@@ -73,11 +92,12 @@ export function StepCard({ step, when, byId, followers, dragging }: Props) {
               </Box>
             </Box>
           )}
+          <Box sx={{ display: "flex", alignItems: "center", gap: 0.75, fontWeight: 400, fontSize: "0.95rem", color: "text.secondary" }}>
+            {tone && <Swatch colour={tone.colour} />}
+            {[...mixing.map((needed) => `mix ${needed.name}`), step.note, step.notes[0]].filter(Boolean).slice(0, 2).join("; ")}
+          </Box>
         </Box>
-        <Box sx={{ width: 84, textAlign: "right", flexShrink: 0 }}>{span(step.hands_on_min)}</Box>
-        <Box sx={{ width: 190, textAlign: "right", color: "text.secondary", flexShrink: 0, display: { xs: "none", sm: "block" } }}>
-          {step.tail_min === null ? "drying unknown" : step.tail_min > 0 ? `then dries ${span(step.tail_min)}` : "nothing to wait for"}
-        </Box>
+        <StepBars step={step} when={when} longest={longest} />
       </Button>
       {open && <StepDetails step={step} when={when} byId={byId} followers={followers} />}
     </Box>
@@ -97,7 +117,7 @@ function Tag({ children }: { children: string }) {
 
 const visuallyHidden = { position: "absolute", width: "1px", height: "1px", overflow: "hidden", clipPath: "inset(50%)" } as const;
 
-function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging">) {
+function StepDetails({ step, when, byId, followers }: Omit<Props, "dragging" | "longest">) {
   const session = useBuildSession();
   const id = useOfBuild((build) => build.id);
   const mixing = useOfBuild((build) => build.evaluation.mixing).filter((needed) => needed.step === step.id);

@@ -10,11 +10,17 @@ export function useDragging() {
   const [held, setHeld] = useState<string | null>(null);
   const [over, setOver] = useState<{ id: string; answer: WhyNot | null } | null>(null);
 
-  async function hover(id: string) {
-    if (!held || held === id || over?.id === id) return;
+  const hover = async (id: string) => {
+    if (held) await ask(held, id);
+  };
+
+  /** What would stand against doing one before another. */
+  async function ask(first: string, id: string) {
+    if (first === id || (held === first && over?.id === id)) return;
+    setHeld(first);
     setOver({ id, answer: null });
     try {
-      const answer = await api.whyNot(build.id, held, id);
+      const answer = await api.whyNot(build.id, first, id);
       setOver((now) => (now?.id === id ? { id, answer } : now));
     } catch (error) {
       if (!(error instanceof Refused || error instanceof Unreachable)) throw error;
@@ -33,7 +39,7 @@ export function useDragging() {
     setOver(null);
   }
 
-  return { held, over, hold: setHeld, hover, drop, end };
+  return { held, over, hold: setHeld, ask, hover, drop, end };
 }
 
 export type Dragging = ReturnType<typeof useDragging>;

@@ -12,6 +12,8 @@ interface Props {
   toScreen: (point: Point) => Point;
   scale: number;
   outline: Outline | null;
+  /** Of what else is lit: without grips. */
+  also: Outline[];
   canTurn: boolean;
   canReshape: boolean;
   cuts: CutLine[];
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** What lies over the plan in screen pixels: the lit outline with its grips, the section line, names. */
-export function PlanOverlay({ toScreen, scale, outline, canTurn, canReshape, cuts, drawing, onGrip, onTurn, onCut }: Props) {
+export function PlanOverlay({ toScreen, scale, outline, also, canTurn, canReshape, cuts, drawing, onGrip, onTurn, onCut }: Props) {
   const { tints } = useTheme();
   const screenPath = (shape: Outline) =>
     pathOf(shape).replace(/([ML])(-?[\d.]+) (-?[\d.]+)/g, (_, command, x, y) => {
@@ -41,17 +43,12 @@ export function PlanOverlay({ toScreen, scale, outline, canTurn, canReshape, cut
           onCut={(end, event) => onCut(index, end, event)}
         />
       ))}
+      {also.map((one) => (
+        <LitOutline key={pathOf(one)} outline={one} d={screenPath(one)} scale={scale} />
+      ))}
       {outline && (
         <g>
-          <path
-            d={screenPath(outline)}
-            fill="none"
-            stroke={tints.accent}
-            strokeWidth={outline.kind === "strip" ? outline.width_mm * scale : 3}
-            strokeOpacity={outline.kind === "strip" ? 0.35 : 1}
-            pointerEvents="none"
-            data-testid="lit-outline"
-          />
+          <LitOutline outline={outline} d={screenPath(outline)} scale={scale} />
           {canTurn && <TurnMark outline={outline} toScreen={toScreen} onTurn={onTurn} />}
           {canReshape &&
             grips(outline).map((grip) => {
@@ -75,6 +72,22 @@ export function PlanOverlay({ toScreen, scale, outline, canTurn, canReshape, cut
         </g>
       )}
     </g>
+  );
+}
+
+function LitOutline({ outline, d, scale }: { outline: Outline; d: string; scale: number }) {
+  const { tints } = useTheme();
+  const strip = outline.kind === "strip";
+  return (
+    <path
+      d={d}
+      fill="none"
+      stroke={tints.accent}
+      strokeWidth={strip ? outline.width_mm * scale : 3}
+      strokeOpacity={strip ? 0.35 : 1}
+      pointerEvents="none"
+      data-testid="lit-outline"
+    />
   );
 }
 

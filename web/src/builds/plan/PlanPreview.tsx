@@ -36,6 +36,9 @@ export function PlanPreview({ file, preview, trial, sketched, hair }: Props) {
         />
       )}
       {preview && <Shape outline={preview.outline} fill={PAPER} stroke={PAPER} hair={hair} />}
+      {preview?.also.map((outline) => (
+        <Shape key={pathOf(outline)} outline={outline} fill={PAPER} stroke={PAPER} hair={hair} />
+      ))}
       {preview?.shadow && <Shadow outline={preview.shadow} stroke={PAPER} hair={hair} />}
       {trial && <Trial file={file} trial={trial} hair={hair} />}
       {sketched && <Shape outline={sketched} fill={PAPER} stroke={tints.accent} hair={hair} />}

@@ -8,6 +8,8 @@ import { WakeLines } from "./WakeLines";
 
 const INK = "#211b14";
 const WOOD = "#b59468";
+/** Of a road line whose colour nobody says. */
+const MARKING = "#f4f1e6";
 
 interface Props {
   drawing: Drawing;
@@ -66,6 +68,15 @@ export const PlanShapes = memo(function PlanShapes({ drawing, hidden, thumbnail 
       ))}
       {shown(drawing.waters).map((water) => (
         <WaterShape key={water.pointer} water={water} fine={fine} />
+      ))}
+      {drawing.markings.map((mark) => (
+        <path
+          key={`${mark.pointer} ${mark.rings[0][0]}`}
+          pointerEvents="none"
+          d={ringsPath(mark.rings)}
+          fill={mark.colour ?? MARKING}
+          fillOpacity={0.9}
+        />
       ))}
       <WakeLines wakes={drawing.wakes} fine={fine} />
       {shown(drawing.features).map((feature) => (

@@ -1,11 +1,11 @@
 import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import { useMemo, useState } from "react";
-import type { CutLine, Drawing, Mark, PatchOperation, Point } from "../../api/types";
+import type { Build, CutLine, Drawing, Mark, PatchOperation, Point, Within } from "../../api/types";
 import { UnderlayDialog } from "../photographs/UnderlayDialog";
 import { usePhotographs } from "../photographs/usePhotographs";
 import { useFile, useOfBuild, useSelection } from "../useSession";
-import { bounds } from "./outline";
+import { add, bounds, turned } from "./outline";
 import { PlanNote } from "./PlanNote";
 import { PlanSheet } from "./PlanSheet";
 import { PlanTools } from "./PlanTools";
@@ -30,15 +30,21 @@ interface Props {
 }
 
 const NO_MARKS: Mark[] = [];
+const NOTHING: string[] = [];
 
 /** The plan from above on its cutting mat: look, select, draw, move, turn, reshape. */
 export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null, onTry }: Props) {
-  const build = { drawing: useOfBuild((one) => one.drawing), sections: useOfBuild((one) => one.sections) };
+  const build = {
+    drawing: useOfBuild((one) => one.drawing),
+    sections: useOfBuild((one) => one.sections),
+    within: useOfBuild((one) => one.within),
+  };
   const file = useFile();
-  const { pointer: selected } = useSelection();
+  const { pointer: selected, also = NOTHING } = useSelection();
   const { tints } = useTheme();
   const { ref, size } = useSize<HTMLDivElement>();
-  const view = usePlanView(useSteadyBox(build.drawing), size);
+  const view = usePlanView(useSteadyBox(build), size);
+  const [several, setSeveral] = useState(false);
   const [reliefView, setReliefView] = useState<ReliefView>("off");
   const relief = useRelief(reliefView, null);
   const [pointed, setPointed] = useState<Point | null>(null);
@@ -54,74 +60,95 @@ export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null
     lines: build.sections.map((section) => [...section.from, ...section.to] as CutLine),
     onTry,
     asking: drainage.asking ? (at) => void drainage.ask(at) : null,
+    also,
+    several,
     onHover: (at) => reliefView !== "off" && setPointed(at),
   });
-  usePlanActions({ placed, pointer, view, stopAsking: drainage.asking ? drainage.toggle : null });
+  usePlanActions({ placed, also, pointer, view, stopAsking: drainage.asking ? drainage.toggle : null });
   const { preview } = pointer;
   const lit = preview?.pointer === placed ? (preview?.outline ?? null) : placed ? outlineOf(file, placed) : null;
   return (
-    <Box
-      ref={ref}
-      component="section"
-      aria-label="Plan"
-      {...pointer.events}
-      sx={{
-        position: "relative",
-        height: "100%",
-        minHeight: 260,
-        bgcolor: tints.mat,
-        overflow: "hidden",
-        touchAction: "none",
-        cursor: pointer.sketch || drainage.asking ? "crosshair" : "default",
-        userSelect: "none",
-      }}
-    >
-      <PlanSheet
-        drawing={shown ?? build.drawing}
-        finished={!shown}
-        view={view}
-        size={size}
-        pointer={pointer}
-        placed={placed}
-        lit={lit}
-        withCut={withCut}
-        marks={marks}
-        trial={trial}
-        relief={relief}
-        reliefView={reliefView}
-        run={drainage.run}
-        photographs={photographs}
-      />
-      <PlanNote
-        relief={reliefView === "off" ? undefined : relief}
-        view={reliefView}
-        pointed={pointed}
-        spot={relief && reliefView !== "off" && pointed ? spotAt(relief, pointed) : null}
+    <Box sx={{ display: "flex", flexDirection: "column", height: "100%", minHeight: 260, minWidth: 0 }}>
+      <PlanTools
+        sketch={pointer.sketch}
+        onDraw={pointer.draw}
+        onStop={pointer.stop}
+        onBack={pointer.back}
+        onClose={() => pointer.finish()}
+        onZoom={view.zoom}
+        onFit={view.fit}
+        relief={reliefView}
+        onRelief={setReliefView}
         asking={drainage.asking}
-        answer={drainage.words}
+        onAsk={drainage.toggle}
+        onUnderlay={() => setUnderlaying(true)}
+        several={several}
+        onSeveral={() => setSeveral(!several)}
       />
-      <Box onPointerDown={(event) => event.stopPropagation()} onPointerUp={(event) => event.stopPropagation()}>
-        <PlanTools
-          sketch={pointer.sketch}
-          onDraw={pointer.draw}
-          onStop={pointer.stop}
-          onZoom={view.zoom}
-          onFit={view.fit}
-          relief={reliefView}
-          onRelief={setReliefView}
-          asking={drainage.asking}
-          onAsk={drainage.toggle}
-          onUnderlay={() => setUnderlaying(true)}
+      <Box
+        ref={ref}
+        component="section"
+        aria-label="Plan"
+        tabIndex={-1}
+        {...pointer.events}
+        sx={{
+          position: "relative",
+          flex: 1,
+          minHeight: 0,
+          outline: "none",
+          bgcolor: tints.mat,
+          overflow: "hidden",
+          touchAction: "none",
+          cursor: pointer.sketch || drainage.asking ? "crosshair" : "default",
+          userSelect: "none",
+        }}
+      >
+        <PlanSheet
+          drawing={shown ?? build.drawing}
+          finished={!shown}
+          view={view}
+          size={size}
+          pointer={pointer}
+          placed={placed}
+          lit={lit}
+          also={preview?.also ?? also.flatMap((part) => outlineOf(file, part) ?? [])}
+          withCut={withCut}
+          marks={marks}
+          trial={trial}
+          relief={relief}
+          reliefView={reliefView}
+          run={drainage.run}
+          photographs={photographs}
         />
-        {underlaying && <UnderlayDialog photographs={photographs} onClose={() => setUnderlaying(false)} />}
+        <PlanNote
+          relief={reliefView === "off" ? undefined : relief}
+          view={reliefView}
+          pointed={pointed}
+          spot={relief && reliefView !== "off" && pointed ? spotAt(relief, pointed) : null}
+          asking={drainage.asking}
+          answer={drainage.words}
+        />
       </Box>
+      {underlaying && <UnderlayDialog photographs={photographs} onClose={() => setUnderlaying(false)} />}
     </Box>
   );
 }
 
+/** Where the corners of a further body's box are on the plan. */
+function cornersOf(one: Within, place: NonNullable<Within["place"]>): Point[] {
+  const [x0, y0, x1, y1] = bounds(one.drawing.foot);
+  return [
+    [x0, y0],
+    [x1, y0],
+    [x1, y1],
+    [x0, y1],
+  ].map((corner) => add(turned(corner, place.turn_deg), place.at_mm));
+}
+
 /** The plinth's box, the same object until it really changes, so that an edit elsewhere does not move the view. */
-function useSteadyBox(drawing: Drawing): [number, number, number, number] {
-  const box = bounds(drawing.foot);
+function useSteadyBox({ drawing, within }: Pick<Build, "drawing" | "within">): [number, number, number, number] {
+  const further = within.flatMap((one) => (one.place ? [cornersOf(one, one.place)] : []));
+  const box = bounds([...drawing.foot, ...further]);
   const key = box.map((v) => Math.round(v)).join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: keyed by value
   return useMemo(() => box, [key]);

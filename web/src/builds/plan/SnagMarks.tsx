@@ -1,5 +1,6 @@
 import { useTheme } from "@mui/material/styles";
 import type { Drawing, Point, Snag } from "../../api/types";
+import { count } from "../../common/words";
 import { bounds } from "./outline";
 import { placedPart } from "./parts";
 
@@ -9,12 +10,16 @@ interface Props {
   /** The lit part carries no mark: its snags stand beside the plan, and its grips need the room. */
   lit: string | null;
   toScreen: (point: Point) => Point;
-  onSelect: (pointer: string) => void;
+  onOpen: (mark: { pointer: string; left: number; top: number }) => void;
 }
 
 /** Where the snags are: a mark on each part that has some, its shape telling how bad the worst of them is. */
-export function SnagMarks({ snags, drawing, lit, toScreen, onSelect }: Props) {
+export function SnagMarks({ snags, drawing, lit, toScreen, onOpen }: Props) {
   const { tints } = useTheme();
+  const open = (mark: Element, pointer: string) => {
+    const { right, top } = mark.getBoundingClientRect();
+    onOpen({ pointer, left: right, top });
+  };
   const places = new Map<string, Snag[]>();
   for (const snag of snags) {
     const pointer = placedPart(snag.where);
@@ -30,12 +35,22 @@ export function SnagMarks({ snags, drawing, lit, toScreen, onSelect }: Props) {
         const advice = own.every((snag) => snag.severity === "advice");
         const shape = stops ? "M-9 -9H9V9H-9Z" : advice ? "M0 -9A9 9 0 1 1 0 9A9 9 0 1 1 0 -9Z" : "M0 -11L11 9H-11Z";
         return (
+          // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside an SVG drawing
           <g
             key={pointer}
+            role="button"
+            tabIndex={0}
+            aria-label={`${count(own.length, "snag")} here: ${own[0].message}`}
             transform={`translate(${x} ${y})`}
             style={{ cursor: "pointer" }}
             onPointerDown={(event) => event.stopPropagation()}
-            onClick={() => onSelect(pointer)}
+            onClick={(event) => open(event.currentTarget, pointer)}
+            onKeyDown={(event) => {
+              if (event.key !== "Enter" && event.key !== " ") return;
+              event.preventDefault();
+              event.stopPropagation();
+              open(event.currentTarget, pointer);
+            }}
             data-snag-mark={pointer}
           >
             <title>{own.map((snag) => snag.message).join("\n")}</title>

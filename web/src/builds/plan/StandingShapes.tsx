@@ -2,7 +2,7 @@ import { useTheme } from "@mui/material/styles";
 import { memo } from "react";
 import type { Drawing } from "../../api/types";
 import { has, kindOf, useCatalogue } from "../../common/catalogue";
-import { bounds, ringsPath } from "./outline";
+import { bounds, ringPath, ringsPath } from "./outline";
 
 const INK = "#211b14";
 const LEAVES = { fill: "#41602f", stroke: "#2e4522" };
@@ -38,6 +38,9 @@ export const WaterShape = memo(function WaterShape({ water, fine }: Fine & { wat
         stroke="#cfe6f2"
         strokeWidth={fine}
       />
+      {water.depths.map((band) => (
+        <path key={band.from_mm} pointerEvents="none" d={ringsPath(band.rings)} fill={band.colour} fillRule="evenodd" />
+      ))}
       {water.courses
         .filter((course) => course.colour !== null)
         .map((course) => (
@@ -46,9 +49,22 @@ export const WaterShape = memo(function WaterShape({ water, fine }: Fine & { wat
             data-part={course.pointer}
             d={ringsPath(course.rings)}
             fill={course.colour as string}
-            // What lies under the pours is seen through them.
-            fillOpacity={course.under ? 0.35 : 0.9}
+            // What lies under the pours is seen through them, and water through what covers it in part.
+            fillOpacity={(course.under ? 0.35 : 0.9) * course.cover}
             fillRule="evenodd"
+          />
+        ))}
+      {water.reaches
+        .flatMap((reach) => reach.dams)
+        .map((dam) => (
+          <path
+            key={`reach ${dam[0].join()}`}
+            pointerEvents="none"
+            d={ringsPath([dam]).replace(/Z/g, "")}
+            fill="none"
+            stroke={DAM}
+            strokeWidth={fine * 2.5}
+            strokeDasharray={dashes(fine, 6, 4)}
           />
         ))}
       {water.dams.map((dam) => (
@@ -87,15 +103,29 @@ export const FeatureShape = memo(function FeatureShape({ feature, fine }: Fine &
       <path
         data-part={feature.pointer}
         d={ringsPath(feature.rings)}
-        fill={feature.colour ?? STONE}
+        fill={feature.colour ?? kind?.colour ?? STONE}
         fillRule="evenodd"
         stroke={INK}
         strokeWidth={fine}
       />
+      {feature.cable.length > 0 && (
+        <path
+          pointerEvents="none"
+          d={ringPath(feature.cable)}
+          fill="none"
+          stroke={FOCAL}
+          strokeWidth={fine * 2}
+          strokeDasharray={dashes(fine, 2, 2)}
+        />
+      )}
+      {feature.rails.map((rail) => (
+        <path key={rail[0].join()} pointerEvents="none" d={ringPath(rail)} fill="none" stroke={RAIL} strokeWidth={fine * 2.4} />
+      ))}
     </g>
   );
 });
 
+const RAIL = "#d9d2c4";
 const STONE = "#918879";
 
 /** A subject's footprint with its feet, and its whole plan shadow where that is larger. */

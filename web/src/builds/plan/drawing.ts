@@ -1,3 +1,4 @@
+import simplify from "simplify-js";
 import type { Catalogue, Outline, PatchOperation, PlinthFile, Point } from "../../api/types";
 import { has, kindsOf } from "../../common/catalogue";
 import { bounds, corners, distance, roundedPoint } from "./outline";
@@ -7,10 +8,16 @@ import { appendPatch, freshId, type PartList } from "./parts";
 export interface Drawable {
   key: string;
   name: string;
+  /** What it is offered under. */
+  group: string;
   list: PartList;
   start: Record<string, unknown>;
   /** It runs from one line to another: from the left end of what is drawn to the right one. */
   along: boolean;
+  /** It is nothing but a strip: its sides slope to the ground beside it. */
+  strip: boolean;
+  /** The shape that such things mostly are. */
+  shape?: DrawShape;
 }
 
 export function drawables(catalogue: Catalogue): Drawable[] {
@@ -18,19 +25,29 @@ export function drawables(catalogue: Catalogue): Drawable[] {
     .filter((part) => part.drawn)
     .flatMap((part): Drawable[] => {
       const list = part.key as PartList;
-      const own = { key: part.stem ?? part.key, name: part.one, list, start: part.start ?? {}, along: false };
+      const group = part.kinds ? `${part.one}s` : "ground and water";
+      const own = { key: part.stem ?? part.key, name: part.one, group, list, start: part.start ?? {}, along: false, strip: false };
       if (!part.kinds) return [own];
       return kindsOf(catalogue, part.kinds).map((kind) => ({
+        ...own,
         key: kind.key,
         name: kind.name ?? kind.key,
-        list,
         start: { ...own.start, kind: kind.key, ...kind.start },
         along: has(kind, "runs_along"),
+        strip: has(kind, "along_a_line"),
+        shape: kind.sketched_as as DrawShape | undefined,
       }));
     });
 }
 
-export const SHAPES = { polygon: "corner by corner", oval: "oval", rectangle: "rectangle", strip: "strip" } as const;
+export const SHAPES = {
+  polygon: "corner by corner",
+  freehand: "by hand",
+  round: "round",
+  oval: "oval",
+  rectangle: "rectangle",
+  strip: "strip",
+} as const;
 export type DrawShape = keyof typeof SHAPES;
 
 export interface Sketch {
@@ -43,20 +60,50 @@ export interface Sketch {
 /** A strip begins this wide, mm; a gripless start that the inspector then changes. */
 const STRIP_MM = 20;
 const LEAST_MM = 2;
+/** How far a line drawn by hand may lie from what is kept of it, mm. */
+const TRUE_MM = 0.4;
 
 /** The outline of a sketch as it stands; null while it encloses nothing. */
 export function sketched({ shape, points, hover }: Sketch, closing = false): Outline | null {
   const all = (hover && !closing ? [...points, hover] : points).map((p) => roundedPoint(p, 0.5));
-  if (shape === "polygon") return all.length >= 3 ? { kind: "polygon", points_mm: all } : null;
-  if (shape === "strip") return all.length >= 2 ? { kind: "strip", points_mm: all, width_mm: STRIP_MM } : null;
-  if (all.length < 2) return null;
-  const [x0, y0, x1, y1] = bounds([[all[0], all[all.length - 1]]]);
-  if (x1 - x0 < LEAST_MM || y1 - y0 < LEAST_MM) return null;
-  return { kind: shape, width_mm: x1 - x0, depth_mm: y1 - y0, at_mm: roundedPoint([(x0 + x1) / 2, (y0 + y1) / 2], 0.25) };
+  switch (shape) {
+    case "polygon":
+      return all.length >= 3 ? { kind: "polygon", points_mm: all } : null;
+    case "freehand":
+      return byHand(points);
+    case "strip":
+      return all.length >= 2 ? { kind: "strip", points_mm: all, width_mm: STRIP_MM } : null;
+    case "round": {
+      const across = all.length < 2 ? 0 : 2 * distance(all[0], all[all.length - 1]);
+      return across < LEAST_MM ? null : { kind: "round", diameter_mm: Math.round(across * 2) / 2, at_mm: all[0] };
+    }
+    default: {
+      if (all.length < 2) return null;
+      const [x0, y0, x1, y1] = bounds([[all[0], all[all.length - 1]]]);
+      if (x1 - x0 < LEAST_MM || y1 - y0 < LEAST_MM) return null;
+      return { kind: shape, width_mm: x1 - x0, depth_mm: y1 - y0, at_mm: roundedPoint([(x0 + x1) / 2, (y0 + y1) / 2], 0.25) };
+    }
+  }
 }
 
-/** Two opposite corners make an oval or a rectangle; a polygon or a strip goes on until it is closed. */
-export const ends = (sketch: Sketch): boolean => (sketch.shape === "oval" || sketch.shape === "rectangle") && sketch.points.length >= 2;
+/** A line drawn in one stroke, closed, with as few corners as keep it true. */
+function byHand(points: Point[]): Outline | null {
+  const kept = simplify(
+    points.map(([x, y]) => ({ x, y })),
+    TRUE_MM,
+    true,
+  ).map(({ x, y }) => roundedPoint([x, y]));
+  const open = kept.length > 3 && distance(kept[0], kept[kept.length - 1]) < LEAST_MM ? kept.slice(0, -1) : kept;
+  if (open.length < 3) return null;
+  const [x0, y0, x1, y1] = bounds([open]);
+  return x1 - x0 < LEAST_MM || y1 - y0 < LEAST_MM ? null : { kind: "polygon", points_mm: open };
+}
+
+/** Shapes that two points make. */
+const TWO_POINTS: DrawShape[] = ["oval", "rectangle", "round"];
+
+/** Two points make a round, an oval or a rectangle; a polygon or a strip goes on until it is closed. */
+export const ends = (sketch: Sketch): boolean => TWO_POINTS.includes(sketch.shape) && sketch.points.length >= 2;
 
 /** Whether a point closes a polygon: on its first corner. */
 export const closes = (sketch: Sketch, at: Point, reach: number): boolean =>

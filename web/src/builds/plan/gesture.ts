@@ -1,13 +1,14 @@
 import type { CutLine, Outline, PatchOperation, PlinthFile, Point } from "../../api/types";
 import { applied } from "../sessionState";
 import { add, centre, distance, type Grip, less, roundedPoint } from "./outline";
-import { movePatch, outlineOf, reshapePatch, shadowOf, turnPatch } from "./parts";
+import { movePatch, outlineOf, outlinePatch, shadowOf, turnPatch } from "./parts";
 
 /** One pull of a pointer on the plan, from down to up. Each kind says what it shows while it lasts and what it leaves. */
 export type Gesture =
   | { kind: "pan" }
-  | { kind: "part"; pointer: string; from: Point; to: Point }
+  | { kind: "part"; pointer: string; also?: string[]; from: Point; to: Point }
   | { kind: "grip"; pointer: string; grip: Grip; to: Point }
+  | { kind: "mark"; pointer: string; index: number; to: Point }
   | { kind: "turn"; pointer: string; from: Point; to: Point }
   | { kind: "cut"; index: number; end: "from" | "to" | "both"; line: CutLine; from: Point; to: Point };
 
@@ -39,6 +40,10 @@ export interface Preview {
   pointer: string;
   outline: Outline;
   shadow: Outline | null;
+  /** Of what goes with it. */
+  also: Outline[];
+  /** The whole file as it will be. */
+  file: PlinthFile;
 }
 
 /** What to show while a gesture lasts; null where it changes no part. */
@@ -47,7 +52,8 @@ export function previewOf(gesture: Gesture, file: PlinthFile, snap: Snap): Previ
   const { pointer } = gesture;
   const then = applied(file, [{ patch: patchOf(gesture, file, snap) }]);
   const outline = outlineOf(then, pointer);
-  return outline && { pointer, outline, shadow: shadowOf(then, pointer) };
+  const also = gesture.kind === "part" ? (gesture.also ?? []).flatMap((part) => outlineOf(then, part) ?? []) : [];
+  return outline && { pointer, outline, shadow: shadowOf(then, pointer), also, file: then };
 }
 
 /** The change a finished gesture makes to the file. */
@@ -55,14 +61,16 @@ export function patchOf(gesture: Gesture, file: PlinthFile, snap: Snap): PatchOp
   switch (gesture.kind) {
     case "part": {
       const by = snapped(less(gesture.to, gesture.from), snap);
-      return by[0] || by[1] ? movePatch(file, gesture.pointer, by) : [];
+      return by[0] || by[1] ? [gesture.pointer, ...(gesture.also ?? [])].flatMap((part) => movePatch(file, part, by)) : [];
     }
     case "turn": {
       const deg = turnOf(gesture, file, snap);
       return deg ? turnPatch(file, gesture.pointer, deg) : [];
     }
+    case "mark":
+      return [{ op: "add", path: `${gesture.pointer}/fall/${gesture.index}/at_mm`, value: roundedPoint(gesture.to, snap.mm) }];
     case "grip":
-      return reshapePatch(gesture.pointer, gesture.grip.pull(gesture.to));
+      return outlinePatch(file, gesture.pointer, gesture.grip.pull(gesture.to));
     default:
       return [];
   }

@@ -2,7 +2,9 @@ import type { Outline, Point } from "../../api/types";
 
 /** Drawing, moving, turning and reshaping outlines, in mm with y up. What an outline means is the server's affair. */
 const CORNERS = 96;
-const TURN = Math.PI / 180;
+export const TURN = Math.PI / 180;
+/** No side is made shorter than this, mm. */
+export const LEAST_MM = 1;
 
 export const add = (a: Point, b: Point): Point => [a[0] + b[0], a[1] + b[1]];
 export const less = (a: Point, b: Point): Point => [a[0] - b[0], a[1] - b[1]];
@@ -93,8 +95,6 @@ export interface Grip {
   kind: "size" | "corner" | "between";
   pull: (to: Point) => Outline;
 }
-
-const LEAST_MM = 1;
 
 export function grips(outline: Outline): Grip[] {
   switch (outline.kind) {

@@ -1,5 +1,6 @@
 import type { Outline, PatchOperation, PlinthFile, Point, Subject } from "../../api/types";
-import { moved, rounded, roundedPoint, spun } from "./outline";
+import { add, moved, rounded, roundedPoint, spun } from "./outline";
+import { carried } from "./reshaping";
 
 /** Parts of the file that stand on the plan, by JSON pointer, and the patches that move, turn, reshape and take them out. */
 type Bag = Record<string, unknown>;
@@ -58,13 +59,33 @@ export function movePatch(file: PlinthFile, pointer: string, by: Point): PatchOp
     return [put(`${path}/at_mm`, roundedPoint([x + by[0], y + by[1]]))];
   }
   const outline = part.outline as Outline | undefined;
-  const patch = outline && outline.kind !== "rest" ? [put(`${path}/outline`, moved(outline, by))] : [];
-  // A ramp's two lines go with it.
-  for (const line of ["from_mm", "to_mm"]) {
-    const [x, y] = (part[line] as Point | undefined) ?? [Number.NaN, 0];
-    if (patch.length && Number.isFinite(x)) patch.push(put(`${path}/${line}`, roundedPoint([x + by[0], y + by[1]])));
-  }
-  return patch;
+  return outline && outline.kind !== "rest" ? outlinePatch(file, path, moved(outline, by)) : [];
+}
+
+/** A mark of a fall: where, and how high the water stands there. */
+type Mark = { at_mm: Point; level_mm: number };
+/** The lines that a slope runs between. */
+const LINES = ["from_mm", "to_mm"];
+
+/** What of a part lies within its outline and goes with it: the lines of a slope, the marks of a fall. */
+function goingWith(part: Bag, before: Outline, after: Outline): Bag {
+  const move = carried(before, after);
+  const lines = LINES.filter((line) => part[line]).map((line) => [line, roundedPoint(move(part[line] as Point))]);
+  const fall = part.fall as Mark[] | undefined;
+  return {
+    ...Object.fromEntries(lines),
+    ...(fall ? { fall: fall.map((mark) => ({ ...mark, at_mm: roundedPoint(move(mark.at_mm)) })) } : {}),
+  };
+}
+
+/** Another outline for a part, with all that lies within it. */
+export function outlinePatch(file: PlinthFile, pointer: string, outline: Outline): PatchOperation[] {
+  if (pointer === "/plinth") return [put("/plinth/outline", outline)];
+  const path = placedPart(pointer);
+  const part = valueAt(file, path);
+  const before = part?.outline as Outline | undefined;
+  const going = part && before ? goingWith(part, before, outline) : {};
+  return [put(`${path}/outline`, outline), ...Object.entries(going).map(([member, value]) => put(`${path}/${member}`, value))];
 }
 
 export function turnPatch(file: PlinthFile, pointer: string, deg: number): PatchOperation[] {
@@ -74,11 +95,8 @@ export function turnPatch(file: PlinthFile, pointer: string, deg: number): Patch
   if (isSubject(path))
     return [put(`${path}/turn_deg`, rounded((((((part.turn_deg as number | undefined) ?? 0) + deg) % 360) + 360) % 360, 0.5))];
   const outline = part.outline as Outline | undefined;
-  return outline && outline.kind !== "rest" && outline.kind !== "round" ? [put(`${path}/outline`, spun(outline, deg))] : [];
-}
-
-export function reshapePatch(pointer: string, outline: Outline): PatchOperation[] {
-  return [put(pointer === "/plinth" ? "/plinth/outline" : `${placedPart(pointer)}/outline`, outline)];
+  if (!outline || outline.kind === "rest" || outline.kind === "round") return [];
+  return outlinePatch(file, path, spun(outline, deg));
 }
 
 export const takeOutPatch = (pointer: string): PatchOperation[] => [{ op: "remove", path: pointer }];
@@ -101,19 +119,51 @@ export function appendPatch(file: PlinthFile, list: PartList, value: unknown): P
 /** How far beside the original a copy stands, mm. */
 const BESIDE_MM: Point = [10, 0];
 
+/** A part as another one of its kind so far beside it, with an id of its own: courses get theirs anew. */
+function copyOf(part: Bag, id: string, by: Point, name?: string): Bag {
+  const { courses, focal: _, ...own } = part;
+  const copy: Bag = { ...own, ...(courses ? { courses: (courses as Bag[]).map(({ id, ...course }) => course) } : {}), id };
+  if (name) copy.name = name;
+  const outline = part.outline as Outline | undefined;
+  if (outline) Object.assign(copy, { outline: moved(outline, by) }, goingWith(part, outline, moved(outline, by)));
+  else copy.at_mm = roundedPoint(add((part.at_mm as Point | undefined) ?? [0, 0], by));
+  return copy;
+}
+
 /** A copy of a placed part beside it, and where in the file it will be; null for what cannot be copied. */
 export function copyPatch(file: PlinthFile, pointer: string): { pointer: string; patch: PatchOperation[] } | null {
+  return copiesPatch(file, pointer, [BESIDE_MM]);
+}
+
+/** Copies of a placed part, each so far beside it, numbered on; the first of them is where the pointer says. */
+export function copiesPatch(file: PlinthFile, pointer: string, places: Point[]): { pointer: string; patch: PatchOperation[] } | null {
   const path = placedPart(pointer);
   const list = path.split("/")[1] as PartList;
   const part = valueAt(file, path);
-  if (!part || path === "/plinth" || outlineOf(file, path)?.kind === "rest") return null;
-  const { courses, ...own } = part;
-  const plain = courses ? { ...own, courses: (courses as Bag[]).map(({ id, ...course }) => course) } : own;
-  const fresh = { ...plain, id: freshId(file, String(part.id).replace(/-\d+$/, "")) } as Bag;
-  if (list === "subjects") {
-    const [x, y] = (part.at_mm as Point | undefined) ?? [0, 0];
-    fresh.at_mm = [x + BESIDE_MM[0], y + BESIDE_MM[1]];
-    delete fresh.focal;
-  } else fresh.outline = moved(part.outline as Outline, BESIDE_MM);
-  return { pointer: `/${list}/${file[list]?.length ?? 0}`, patch: appendPatch(file, list, fresh) };
+  if (!part || path === "/plinth" || !places.length || outlineOf(file, path)?.kind === "rest") return null;
+  const [stem, number] = numbered(nameOf(file, path));
+  let then = file;
+  const copies = places.map((by, index) => {
+    const id = freshId(then, String(part.id).replace(/-\d+$/, ""));
+    const copy = copyOf(part, id, by, part.name ? `${stem} ${number + index + 1}` : undefined);
+    then = { ...then, [list]: [...(then[list] ?? []), copy] } as PlinthFile;
+    return copy;
+  });
+  const patch = file[list] ? copies.map((copy) => put(`/${list}/-`, copy)) : [put(`/${list}`, copies)];
+  return { pointer: `/${list}/${file[list]?.length ?? 0}`, patch };
 }
+
+/** "reeds 3" → "reeds" and 3; what has no number is the first. */
+function numbered(name: string): [string, number] {
+  const [, stem, number] = name.match(/^(.*?)\s+(\d+)$/) ?? [null, name, "1"];
+  return [stem, Number(number)];
+}
+
+/** A part brought into a build from elsewhere, where it stood: what its list holds already stays. */
+export function pastePatch(file: PlinthFile, list: PartList, part: Bag): { pointer: string; patch: PatchOperation[] } {
+  const taken = file[list]?.some((one) => JSON.stringify(placeOf(one as Bag)) === JSON.stringify(placeOf(part)));
+  const copy = copyOf(part, freshId(file, String(part.id ?? list).replace(/-\d+$/, "")), taken ? BESIDE_MM : [0, 0]);
+  return { pointer: `/${list}/${file[list]?.length ?? 0}`, patch: appendPatch(file, list, copy) };
+}
+
+const placeOf = (part: Bag): unknown => part.outline ?? part.at_mm;

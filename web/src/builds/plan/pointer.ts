@@ -1,15 +1,20 @@
 import type { CutLine, Outline, PatchOperation, PlinthFile, Point } from "../../api/types";
 import { closes, type Drawable, type DrawShape, ends, made, type Sketch, sketched } from "./drawing";
 import { cutOf, type Gesture, type Held, type Preview, patchOf, previewOf, snapOf } from "./gesture";
-import { withoutCorner } from "./outline";
-import { nameOf, outlineOf, reshapePatch } from "./parts";
+import { distance, withoutCorner } from "./outline";
+import { nameOf, outlineOf, outlinePatch } from "./parts";
 
 /** Pixels a pointer may stray and still have tapped. */
 const TAP_PX = 4;
-/** Pixels round its first corner in which a tap closes a polygon. */
-const CLOSE_PX = 14;
+/** Pixels round its first corner in which a tap closes a polygon: as large as the ring that is drawn there. */
+export const CLOSE_PX = 8;
+/** Pixels between two points of a line drawn by hand. */
+const STROKE_PX = 2;
 /** Two taps within this are a double tap. */
 const DOUBLE_MS = 400;
+
+/** Shapes that are drawn corner by corner. */
+const BY_CORNERS: DrawShape[] = ["polygon", "strip"];
 
 /** What pointers do on the plan: which are down and where, what they pull, what is being drawn. */
 export interface Pointing {
@@ -43,6 +48,10 @@ export type PointerAction =
   | { type: "drawing"; what: Drawable; shape: DrawShape }
   /** A corner of what is drawn was set, mm. */
   | { type: "cornered"; at: Point }
+  /** The corner that was set last is taken back. */
+  | { type: "corner_back" }
+  /** A line drawn by hand goes on to here, mm, at so many px for each mm. */
+  | { type: "stroked"; over: Point; scale: number }
   | { type: "drawn" }
   | { type: "corner_tapped"; key: string; at: number };
 
@@ -69,10 +78,21 @@ export function pointing(state: Pointing, action: PointerAction): Pointing {
     }
     case "cancelled":
       return { ...state, touches: new Map(), gesture: null };
-    case "drawing":
-      return { ...state, gesture: null, sketch: { what: action.what, shape: action.shape, points: [], hover: null } };
+    case "drawing": {
+      // Another shape of the same thing goes on from the corners that are set, where it has any use for them.
+      const kept = state.sketch?.what.key === action.what.key && BY_CORNERS.includes(action.shape) ? state.sketch.points : [];
+      return { ...state, gesture: null, sketch: { what: action.what, shape: action.shape, points: kept, hover: null } };
+    }
     case "cornered":
       return state.sketch ? { ...state, sketch: { ...state.sketch, points: [...state.sketch.points, action.at], hover: null } } : state;
+    case "corner_back":
+      return state.sketch ? { ...state, sketch: { ...state.sketch, points: state.sketch.points.slice(0, -1) } } : state;
+    case "stroked": {
+      const { sketch } = state;
+      const last = sketch?.points[sketch.points.length - 1];
+      if (!sketch || (last && distance(last, action.over) * action.scale < STROKE_PX)) return state;
+      return { ...state, sketch: { ...sketch, points: [...sketch.points, action.over], hover: null } };
+    }
     case "drawn":
       return { ...state, sketch: null };
     case "corner_tapped":
@@ -125,10 +145,10 @@ export function drawnPart(file: PlinthFile, sketch: Sketch): Change | null {
 export function cornerTakenOut(file: PlinthFile, { pointer, grip }: Extract<Gesture, { kind: "grip" }>): Change | null {
   const outline = outlineOf(file, pointer);
   const fewer: Outline | null = grip.kind === "corner" && outline ? withoutCorner(outline, Number(grip.key.split("-")[1])) : null;
-  return fewer && { label: `Take a corner out of ${nameOf(file, pointer)}`, patch: reshapePatch(pointer, fewer) };
+  return fewer && { label: `Take a corner out of ${nameOf(file, pointer)}`, patch: outlinePatch(file, pointer, fewer) };
 }
 
-const PULLED = { part: "Move", turn: "Turn", grip: "Reshape" } as const;
+const PULLED = { part: "Move", turn: "Turn", grip: "Reshape", mark: "Move a mark of" } as const;
 
 /** What a pull that is let go of leaves: the change, and the part as it is shown until the server has drawn it. */
 export function pulled(file: PlinthFile, gesture: Gesture, keys: Held): (Change & { preview: Preview | null }) | null {
@@ -136,7 +156,7 @@ export function pulled(file: PlinthFile, gesture: Gesture, keys: Held): (Change 
   const patch = patchOf(gesture, file, snapOf(keys));
   if (!patch.length) return null;
   return {
-    label: `${PULLED[gesture.kind]} ${nameOf(file, gesture.pointer)}`,
+    label: `${PULLED[gesture.kind]} ${gesture.kind === "part" && gesture.also?.length ? `${gesture.also.length + 1} parts` : nameOf(file, gesture.pointer)}`,
     patch,
     preview: previewOf(gesture, file, snapOf(keys)),
   };

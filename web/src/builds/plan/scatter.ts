@@ -9,11 +9,7 @@ export function scattered(rings: Point[][], apart: number, seed: number): Point[
   if (!rings.length || !rings[0].length) return [];
   const [x0, y0, x1, y1] = bounds(rings);
   const out: Point[] = [];
-  let state = seed + 1;
-  const random = () => {
-    state = (state * 1103515245 + 12345) % 2147483648;
-    return state / 2147483648;
-  };
+  const random = numbers(seed);
   for (let x = x0; x < x1 && out.length < MOST; x += apart) {
     for (let y = y0; y < y1 && out.length < MOST; y += apart) {
       const point: Point = [x + random() * apart, y + random() * apart];
@@ -21,6 +17,40 @@ export function scattered(rings: Point[][], apart: number, seed: number): Point[
     }
   }
   return out;
+}
+
+/** Of so many places tried for each, the one that stands farthest from the others is taken. */
+const TRIED = 9;
+
+/** So many places inside rings, spread as a hand would set pieces out, and the same at every drawing. */
+export function setOut(rings: Point[][], count: number, seed: number): Point[] {
+  if (!rings.length || !rings[0].length) return [];
+  const [x0, y0, x1, y1] = bounds(rings);
+  const random = numbers(seed);
+  const out: Point[] = [];
+  // A thin shape in a large box is met seldom: it is not tried for ever.
+  for (let left = Math.min(count, MOST) * TRIED * 40; left > 0 && out.length < Math.min(count, MOST); ) {
+    let best: Point | null = null;
+    let farthest = -1;
+    for (let tried = 0; tried < TRIED && left > 0; left -= 1) {
+      const point: Point = [x0 + random() * (x1 - x0), y0 + random() * (y1 - y0)];
+      if (!inside(point, rings)) continue;
+      tried += 1;
+      const near = Math.min(Number.POSITIVE_INFINITY, ...out.map((other) => Math.hypot(other[0] - point[0], other[1] - point[1])));
+      if (near > farthest) [best, farthest] = [point, near];
+    }
+    if (best) out.push(best);
+  }
+  return out;
+}
+
+/** Numbers from 0 to 1 that look random and are the same for a seed. */
+function numbers(seed: number): () => number {
+  let state = seed + 1;
+  return () => {
+    state = (state * 1103515245 + 12345) % 2147483648;
+    return state / 2147483648;
+  };
 }
 
 /** Whether a point lies in the rings; a ring within a ring is a hole. */

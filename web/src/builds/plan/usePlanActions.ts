@@ -1,11 +1,15 @@
+import { copied, pasted } from "../courses/clipboard";
 import { useBuildSession, useFile, useSelection } from "../useSession";
-import { copyPatch, movePatch, nameOf, takeOutPatch, turnPatch } from "./parts";
+import { copyPatch, movePatch, nameOf, placedPart, takeOutPatch, turnPatch } from "./parts";
+import { takeOutAllPatch } from "./several";
 import { usePlanKeys } from "./usePlanKeys";
 import type { PlanPointer } from "./usePlanPointer";
 import type { usePlanView } from "./view";
 
 interface Props {
   placed: string | null;
+  /** Further parts that are lit. */
+  also: string[];
   pointer: PlanPointer;
   view: ReturnType<typeof usePlanView>;
   /** Gives up asking where water would run; null while nobody asks. */
@@ -13,22 +17,34 @@ interface Props {
 }
 
 /** What the keys do to the lit part, and to what is being drawn. */
-export function usePlanActions({ placed, pointer, view, stopAsking }: Props) {
+export function usePlanActions({ placed, also, pointer, view, stopAsking }: Props) {
   const session = useBuildSession();
   const file = useFile();
   const { pointer: selected } = useSelection();
 
+  const lit = placed ? [placed, ...also.map(placedPart)] : [];
+  const called = () => (lit.length > 1 ? `${lit.length} parts` : nameOf(file, lit[0]));
+
   function takeOut() {
     if (!selected || selected === "/plinth") return;
     session.select(null);
-    session.edit(`Take out ${nameOf(file, selected)}`, takeOutPatch(selected));
+    if (also.length) session.edit(`Take out ${lit.length} parts`, takeOutAllPatch(lit));
+    else session.edit(`Take out ${nameOf(file, selected)}`, takeOutPatch(selected));
   }
 
   function copy() {
-    const copied = placed && copyPatch(file, placed);
-    if (!copied) return;
-    session.edit(`Copy ${nameOf(file, placed)}`, copied.patch);
-    session.select(copied.pointer);
+    const beside = placed && copyPatch(file, placed);
+    if (!beside) return;
+    session.edit(`Copy ${nameOf(file, placed)}`, beside.patch);
+    session.select(beside.pointer);
+  }
+
+  function paste(): boolean {
+    const change = pasted(file, selected);
+    if (!change) return false;
+    session.edit(change.label, change.patch);
+    session.select(change.select);
+    return true;
   }
 
   function letGo() {
@@ -38,10 +54,18 @@ export function usePlanActions({ placed, pointer, view, stopAsking }: Props) {
   }
 
   usePlanKeys({
-    nudge: (by) => placed && session.edit(`Nudge ${nameOf(file, placed)}`, movePatch(file, placed, by)),
+    drawing: pointer.sketch && { step: pointer.step, set: pointer.set, back: pointer.back },
+    nudge: (by) =>
+      lit.length &&
+      session.edit(
+        `Nudge ${called()}`,
+        lit.flatMap((part) => movePatch(file, part, by)),
+      ),
     turn: (deg) => placed && session.edit(`Turn ${nameOf(file, placed)}`, turnPatch(file, placed, deg)),
     takeOut,
     copy,
+    cut: () => selected !== null && copied(file, selected) !== null,
+    paste,
     escape: letGo,
     enter: () => pointer.sketch && pointer.finish(),
     zoom: view.zoom,

@@ -1,11 +1,18 @@
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
 import type { Build, CutLine, PatchOperation, Point } from "../../api/types";
 import { useBuild, useBuildSession, useFile, useSession } from "../useSession";
-import type { Drawable, DrawShape } from "./drawing";
+import { type Drawable, type DrawShape, sketched } from "./drawing";
 import { type Gesture, type Preview, patchOf, previewOf, snapOf } from "./gesture";
+import { snappedTo } from "./neighbours";
+import { add, roundedPoint } from "./outline";
 import { outlineOf } from "./parts";
 import { type Change, corner, cornerTakenOut, drawnPart, IDLE, isSecondTap, isTap, pinch, pointing, pulled, pulledLines } from "./pointer";
 import type { usePlanView } from "./view";
+
+/** Pixels within which a corner that is drawn lies down on a neighbour. */
+const NEAR_PX = 7;
+/** What is moved by keys alone. */
+const NO_POINTER = -1;
 
 interface Props {
   ref: RefObject<HTMLElement | null>;
@@ -18,10 +25,13 @@ interface Props {
   /** Takes a tap for itself; then nothing is lit or pulled. */
   asking: ((at: Point) => void) | null;
   onHover: (at: Point) => void;
+  /** Further parts that are lit, and whether taps add to them. */
+  also: string[];
+  several: boolean;
 }
 
 /** Pointers on the plan: look, light, draw, move, turn and reshape by hand. */
-export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHover }: Props) {
+export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHover, also, several }: Props) {
   const session = useBuildSession();
   const file = useFile();
   const build = useBuild();
@@ -55,10 +65,24 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
     press(event, next);
   }
 
+  /** Where a corner comes to lie that is set here: at its neighbours, unless Alt is held. */
+  const cornerAt = (at: Point, free: boolean): Point => (free ? at : snappedTo(file, at, NEAR_PX / view.view.scale));
+
   function down(event: PointerEvent) {
-    if (now().sketch || asking) return press(event, null);
+    if (now().sketch || asking) {
+      press(event, null);
+      if (now().sketch?.shape === "freehand" && now().touches.size === 1)
+        dispatch({ type: "stroked", over: over(event), scale: view.view.scale });
+      return;
+    }
     const part = partUnder(event.target as Element);
     const at = over(event);
+    const adding = several || event.shiftKey;
+    if (part && also.length && !adding && (part === placed || also.includes(part)) && placed) {
+      const others = [placed, ...also].filter((one) => one !== part);
+      return press(event, { kind: "part", pointer: part, also: others, from: at, to: at });
+    }
+    if (adding) return press(event, { kind: "pan" });
     // Ground that fills the whole top is looked at, not dragged; what is already lit is taken hold of.
     const loose = part && (part === placed || part.startsWith("/subjects") || part.startsWith("/features"));
     if (loose && event.button === 0 && outlineOf(file, part)?.kind !== "rest") {
@@ -73,12 +97,19 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
     const before = state.touches.get(event.pointerId);
     const fingers = pinch(state, event.pointerId, at);
     const held = { altKey: event.altKey, shiftKey: event.shiftKey };
-    dispatch({ type: "moved", id: event.pointerId, at, over: view.toPlan(at), keys: held });
+    const place = state.sketch ? cornerAt(view.toPlan(at), event.altKey) : view.toPlan(at);
+    dispatch({ type: "moved", id: event.pointerId, at, over: place, keys: held });
     if (fingers) {
       view.zoom(fingers.factor, fingers.about);
       return view.pan(...(fingers.by as [number, number]));
     }
-    if (state.sketch) return;
+    if (state.sketch) {
+      if (!before) return;
+      if (state.sketch.shape === "freehand") dispatch({ type: "stroked", over: view.toPlan(at), scale: view.view.scale });
+      // Pulled, the sheet goes along: only a tap sets a corner.
+      else if (!isTap(state, at)) view.pan(at[0] - before[0], at[1] - before[1]);
+      return;
+    }
     onHover(view.toPlan(at));
     const pull = now().gesture;
     if (pull?.kind === "pan") {
@@ -91,7 +122,12 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
     const state = now();
     const tap = isTap(state, at);
     dispatch({ type: "lifted", id: event.pointerId });
-    if (state.sketch) return tap ? setCorner(view.toPlan(at)) : undefined;
+    if (state.sketch?.shape === "freehand") {
+      // What encloses nothing was a slip of the hand: it is begun anew.
+      const drawn = sketched(state.sketch, true);
+      return drawn && state.touches.size === 1 ? finish(state.sketch) : dispatch({ type: "drawing", ...state.sketch });
+    }
+    if (state.sketch) return tap && state.touches.size === 1 ? setCorner(cornerAt(view.toPlan(at), event.altKey)) : undefined;
     if (asking) return tap ? asking(view.toPlan(at)) : undefined;
     if (!state.gesture) return;
     onTry?.(null);
@@ -105,7 +141,12 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
   }
 
   function tapped(done: Gesture, event: PointerEvent) {
-    if (done.kind === "pan") return session.select(partUnder(document.elementFromPoint(event.clientX, event.clientY)));
+    if (done.kind === "pan") {
+      const part = partUnder(document.elementFromPoint(event.clientX, event.clientY));
+      if (!several && !event.shiftKey) return session.select(part);
+      return part ? session.selectAlso(part) : undefined;
+    }
+    if (done.kind === "part" && done.also) return session.select(done.pointer);
     if (done.kind !== "grip") return;
     // The pointer is captured by the plan, so that no double click reaches the corner itself.
     if (isSecondTap(now(), done.grip.key, event.timeStamp)) change(cornerTakenOut(file, done));
@@ -116,6 +157,13 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
     const next = corner(now(), at, view.view.scale);
     if (next?.over) finish(next.sketch);
     else dispatch({ type: "cornered", at });
+  }
+
+  /** The corner that is drawn without a pointer goes by so much, from the middle of what is seen. */
+  function step(by: Point) {
+    const { sketch: drawn } = now();
+    const from = drawn?.hover ?? drawn?.points[drawn.points.length - 1] ?? roundedPoint(view.view.centre, 1);
+    dispatch({ type: "moved", id: NO_POINTER, at: [0, 0], over: roundedPoint(add(from, by)), keys: IDLE.keys });
   }
 
   function finish(done = now().sketch) {
@@ -136,9 +184,17 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
     over,
     hold,
     finish,
+    step,
+    /** Sets a corner where the last step led. */
+    set: () => {
+      const { hover } = now().sketch ?? {};
+      if (hover) setCorner(hover);
+    },
+    back: () => dispatch({ type: "corner_back" }),
     draw(what: Drawable, shape: DrawShape) {
       session.select(null);
       dispatch({ type: "drawing", what, shape });
+      ref.current?.focus({ preventScroll: true });
     },
     stop: () => dispatch({ type: "drawn" }),
     events: { onPointerDown: down, onPointerMove: move, onPointerUp: up, onPointerCancel: cancel },

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api } from "../../api/client";
 import type { Point, Relief } from "../../api/types";
-import { useBuild } from "../useSession";
+import { useBuild, useOf } from "../useSession";
 
 /** How the relief is laid over the plan. */
 export const RELIEF_VIEWS = { off: "ground only", shade: "hills shaded", contours: "contours", slopes: "slopes" } as const;
@@ -10,9 +10,10 @@ export type ReliefView = keyof typeof RELIEF_VIEWS;
 /** Contours, heights and slopes of the build as it stands, while somebody looks at them. */
 export function useRelief(view: ReliefView, interval: number | null): Relief | undefined {
   const build = useBuild();
+  const part = useOf();
   return useQuery({
-    queryKey: ["relief", build.id, build.version, interval],
-    queryFn: () => api.relief(build.id, interval),
+    queryKey: ["relief", build.id, part, build.version, interval],
+    queryFn: () => api.relief(build.id, interval, part),
     enabled: view !== "off",
     placeholderData: keepPreviousData,
   }).data;

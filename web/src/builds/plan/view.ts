@@ -16,7 +16,7 @@ type Box = [number, number, number, number];
 
 const SCALES = [0.2, 60];
 /** Kept free round a fitted plan for the rulers and the ends of the section line, px. */
-const ROOM = { left: 70, beside: 42, top: 74, below: 40 };
+const ROOM = { left: 70, beside: 42, top: 46, below: 40 };
 
 /** The view that shows a whole box, mm, in a window. */
 export function fitted([x0, y0, x1, y1]: Box, { width, height }: Size): View {

@@ -16,12 +16,15 @@ export function PourCards() {
       <Typography variant="h2">Pour cards</Typography>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 0.5 }}>
         {pools.flatMap((pool) =>
-          pool.layers.map((layer, index) => {
-            const whole = pool.max_depth_mm ?? layer.thickness_mm;
-            const bed = pool.layers[0].bottom_mm;
+          pool.layers.map((layer) => {
+            // Of running water each reach is poured by itself.
+            const pile = pool.layers.filter((one) => one.reach === layer.reach);
+            const bed = pile[0].bottom_mm;
+            const whole = pile[pile.length - 1].top_mm - bed;
+            const at = pile.indexOf(layer);
             return (
               <Box
-                key={`${pool.id}${layer.top_mm}`}
+                key={`${pool.id}${layer.reach}${layer.top_mm}`}
                 sx={{
                   border: 1,
                   borderColor: "divider",
@@ -32,24 +35,24 @@ export function PourCards() {
                   bgcolor: "background.paper",
                 }}
               >
-                <svg width={40} height={74} role="img" aria-label={`Layer ${index + 1} of ${pool.layers.length}`}>
-                  {pool.layers.map((one, i) => (
+                <svg width={40} height={74} role="img" aria-label={`Layer ${at + 1} of ${pile.length}`}>
+                  {pile.map((one, i) => (
                     <rect
                       key={one.top_mm}
                       x={2}
                       width={36}
                       y={72 - ((one.top_mm - bed) / whole) * 70}
                       height={(one.thickness_mm / whole) * 70}
-                      fill={i === index ? tints.wet : "transparent"}
+                      fill={i === at ? tints.wet : "transparent"}
                       stroke={palette.text.primary}
-                      strokeDasharray={i === index ? undefined : "3 2"}
+                      strokeDasharray={i === at ? undefined : "3 2"}
                     />
                   ))}
                 </svg>
                 <Box>
                   <Typography variant="h3">
-                    {capital(file.waters?.find((water) => water.id === pool.id)?.name ?? pool.id)}, layer {index + 1} of{" "}
-                    {pool.layers.length}
+                    {capital(file.waters?.find((water) => water.id === pool.id)?.name ?? pool.id)}
+                    {layer.reach ? `, ${layer.reach}` : ""}, layer {at + 1} of {pile.length}
                   </Typography>
                   <Typography>
                     <b>{layer.mix_ml === null ? "unknown" : `${short(layer.mix_ml)} ml`}</b> for {mm(layer.thickness_mm)}

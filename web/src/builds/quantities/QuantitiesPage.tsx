@@ -12,6 +12,8 @@ import { capital, count, money } from "../../common/words";
 import { PaletteView } from "../../palettes/PaletteView";
 import { TemplatesPanel } from "../templates/TemplatesPanel";
 import { useBuild, useFile } from "../useSession";
+import { BudgetField } from "./BudgetField";
+import { BuildMixes } from "./BuildMixes";
 import { ExportLinks } from "./ExportLinks";
 import { KitList } from "./KitList";
 import { MixCards } from "./MixCards";
@@ -50,6 +52,9 @@ export function QuantitiesPage() {
         </Stack>
       </Stack>
       <Cost provision={provision.data} copies={copies} />
+      <Box sx={{ mt: 1.5 }}>
+        <BudgetField />
+      </Box>
       {provision.data && (
         <Stack direction="row" sx={{ gap: 1.5, alignItems: "center", mt: 1, flexWrap: "wrap" }}>
           <Typography>{short ? `${count(short, "thing")} to buy; the rest is on the shelf.` : "All of it is on the shelf."}</Typography>
@@ -68,6 +73,7 @@ export function QuantitiesPage() {
       )}
       {bought.error && <Alert severity="error">Not taken over: {bought.error.message}</Alert>}
       <MixCards />
+      <BuildMixes />
       <PourCards />
       <UnitCounts />
       {families.map((family) => (

@@ -2,10 +2,11 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { create } from "zustand";
 import { api } from "../../api/client";
-import type { Drawing, Mark, PlinthFile, Section, TimelinePart } from "../../api/types";
+import type { Drawing, Mark, PlinthFile, Section } from "../../api/types";
 import { materialOf, useCatalogue } from "../../common/catalogue";
 import { partOf, shapesOf } from "../plan/shapesOf";
 import { useBuild, useSession } from "../useSession";
+import { begun, drawn } from "./standing";
 
 /** The moment that plan and section show; null: the finished base. */
 export const useMoment = create<{ moment: string | null; go: (moment: string | null) => void }>((set) => ({
@@ -76,42 +77,6 @@ const withWet = (drawing: Drawing, wet: Set<string>): Drawing => ({
   subjects: drawing.subjects.map((part) => (wet.has(part.pointer) ? { ...part, name: `${part.name}, wet` } : part)),
   waters: drawing.waters.map((part) => (wet.has(part.pointer) ? { ...part, name: `${part.name}, wet` } : part)),
 });
-
-/** The plinth and parts that no step makes were always there; a ground is there once its first course is begun. */
-function begun(pointer: string, parts: Map<string, TimelinePart>, moment: string): boolean {
-  if (pointer === "/plinth") return true;
-  const own = parts.get(pointer);
-  if (own) return own.begun <= moment;
-  const within = [...parts.values()].filter((part) => part.where.startsWith(`${pointer}/`));
-  return within.length === 0 || within.some((part) => part.begun <= moment);
-}
-
-function drawn(
-  drawing: Drawing,
-  file: PlinthFile,
-  there: (pointer: string) => boolean,
-  wet: Set<string>,
-  colourOf: (material: string) => string | null | undefined,
-): Drawing {
-  const kept = <T extends { pointer: string }>(list: T[]) => list.filter((part) => there(part.pointer));
-  const named = <T extends { pointer: string; name: string }>(list: T[]) =>
-    kept(list).map((part) => (wet.has(part.pointer) ? { ...part, name: `${part.name}, wet` } : part));
-  return {
-    ...drawing,
-    forms: kept(drawing.forms),
-    features: kept(drawing.features),
-    subjects: named(drawing.subjects),
-    waters: named(drawing.waters),
-    zones: kept(drawing.zones).map((zone) => {
-      const courses = file.zones?.[Number(zone.pointer.split("/")[2])].courses ?? [];
-      const laid = courses.filter((_, index) => there(`${zone.pointer}/courses/${index}`));
-      const top = laid[laid.length - 1];
-      const finished = laid.length === courses.length;
-      const greenery = zone.greenery.filter((key) => laid.some((course) => course.material === key));
-      return { ...zone, greenery, colour: finished || !top ? zone.colour : (top.colour ?? colourOf(top.material) ?? zone.colour) };
-    }),
-  };
-}
 
 const nameIn = (drawing: Drawing, pointer: string): string => shapesOf(drawing).find((part) => part.pointer === pointer)?.name ?? "";
 

@@ -37,9 +37,23 @@ export function SectionDrawing({ section, name, scale, width, onPoint }: Props) 
     >
       <Hatches id={`cut${name}`} />
       <Heights scale={scale} />
-      <Standing section={section} x={x} y={y} top={MARGIN.top - 8} lit={pointer} onSelect={(part) => session.select(part)} />
+      <Standing
+        section={section}
+        x={x}
+        y={y}
+        top={MARGIN.top - 8}
+        lit={pointer}
+        onSelect={(part) => session.select(part)}
+        hatches={`cut${name}`}
+      />
       {section.strata.map((stratum) => (
-        <StratumRuns key={stratum.pointer} stratum={stratum} hatches={`cut${name}`} scale={scale} onPoint={onPoint} />
+        <StratumRuns
+          key={`${stratum.pointer} ${stratum.runs[0]?.[0]}`}
+          stratum={stratum}
+          hatches={`cut${name}`}
+          scale={scale}
+          onPoint={onPoint}
+        />
       ))}
       {section.waters.map((water) => (
         <Wet key={water.id} runs={water.runs} hatches={`cut${name}`} scale={scale} />

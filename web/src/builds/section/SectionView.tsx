@@ -99,7 +99,7 @@ function Gradient({ section: { gradient } }: { section: Section }) {
   return (
     <Typography variant="body2" color="text.secondary">
       End to end {gradient.rise_mm > 0 ? "up" : "down"} {mm(Math.abs(gradient.rise_mm))} ({ratio(gradient.mean_pct)})
-      {gradient.steepest_pct !== null && ` · steepest ${ratio(gradient.steepest_pct)} at ${mm(gradient.steepest_at_mm)}`}
+      {!!gradient.steepest_pct && ` · steepest ${ratio(gradient.steepest_pct)} at ${mm(gradient.steepest_at_mm)}`}
     </Typography>
   );
 }

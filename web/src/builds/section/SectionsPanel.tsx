@@ -5,7 +5,7 @@ import { bounds } from "../plan/outline";
 import { CUT_NAMES } from "../plan/PlanOverlay";
 import { sectionAt, useRehearsed } from "../rehearsal/useRehearsal";
 import { MOST_CUTS } from "../sessionState";
-import { useBuild, useBuildSession } from "../useSession";
+import { useBuild, useBuildSession, useSession } from "../useSession";
 import { SectionView } from "./SectionView";
 
 /** Up to three cuts through the base, each moved and turned by its own line on the plan. */
@@ -13,7 +13,9 @@ export function SectionsPanel() {
   const { sections, drawing, file } = useBuild();
   const session = useBuildSession();
   const rehearsed = useRehearsed();
-  const lines = sections.map((section) => [...section.from, ...section.to] as CutLine);
+  // Lines that were pulled a moment ago are not in the build yet.
+  const pulled = useSession((state) => state.cuts);
+  const lines = pulled ?? sections.map((section) => [...section.from, ...section.to] as CutLine);
 
   /** Square to the first, through the middle of the base; a third along its quarter. */
   function add() {
@@ -32,7 +34,7 @@ export function SectionsPanel() {
           onDrop={sections.length > 1 ? () => session.cutAt(lines.filter((_, i) => i !== index)) : undefined}
         />
       ))}
-      {sections.length < MOST_CUTS && (
+      {lines.length < MOST_CUTS && (
         <Button size="small" onClick={add} sx={{ alignSelf: "flex-start" }}>
           Another section
         </Button>

@@ -9,6 +9,14 @@ import { useBuild, useBuildSession, useFile } from "../useSession";
 /** A level snaps to tenths. */
 const STEP_MM = 0.1;
 
+/** Puts the surface elsewhere: its level, or that of each mark of its fall. */
+function levelPatch(water: Water, pointer: string, value: number): PatchOperation[] {
+  if (!water.fall) return [{ op: "add", path: `${pointer}/level_mm`, value }];
+  const by = value - water.fall[0].level_mm;
+  const fall = water.fall.map((mark) => ({ ...mark, level_mm: Number((mark.level_mm + by).toFixed(2)) }));
+  return [{ op: "add", path: `${pointer}/fall`, value: fall }];
+}
+
 interface Props {
   water: Section["waters"][number];
   x: (s: number) => number;
@@ -26,10 +34,12 @@ export function WaterGrip({ water, x, y, up }: Props) {
   const { fit, ask } = useDryFit();
   const [drag, setDrag] = useState<{ from: number; level: number } | null>(null);
   const index = file.waters?.findIndex((one: Water) => one.id === water.id) ?? -1;
-  const level = file.waters?.[index]?.level_mm;
+  const one = file.waters?.[index];
+  // Running water is lifted and lowered whole: it is held where it begins.
+  const level = one?.fall?.[0].level_mm ?? one?.level_mm;
   if (index < 0 || level === undefined || !water.runs.length) return null;
   const pointer = `/waters/${index}`;
-  const patch = (value: number): PatchOperation[] => [{ op: "add", path: `${pointer}/level_mm`, value }];
+  const patch = (value: number): PatchOperation[] => (one ? levelPatch(one, pointer, value) : []);
   const [left, right] = [x(water.runs[0][0][0]), x(water.runs[water.runs.length - 1].slice(-1)[0][0])];
   const shown = drag?.level ?? level;
   const told = (drag && fit ? fit.waters : evaluation.waters).find((pool) => pool.id === water.id);

@@ -35,6 +35,8 @@ const HATCHES: Record<string, ReactElement> = {
     </g>
   ),
   water: <path d="M0 4Q3 2 6 4T12 4M0 10Q3 8 6 10T12 10" fill="none" stroke="#eaf5fb" strokeOpacity={0.8} strokeWidth={0.9} />,
+  // Of what stands and is met by the cut, whatever it is made of.
+  cut: <path d="M0 12L12 0M-3 3L3 -3M9 15L15 9" stroke={LINE} strokeOpacity={0.75} strokeWidth={0.9} />,
   [UNKNOWN]: <path d="M0 0L12 12M12 0L0 12" stroke={LINE} strokeOpacity={0.4} strokeWidth={0.8} />,
 };
 

@@ -31,6 +31,23 @@ export function EdgeSkinDrawing({ skin }: { skin: EdgeSkin }) {
           stroke={palette.text.primary}
           strokeWidth={1.4}
         />
+        {skin.strata.map((layer) => (
+          <g key={layer.pointer}>
+            <title>{layer.name}</title>
+            {layer.runs.map((run) => (
+              <path
+                key={run[0][0]}
+                d={`M${run.map(([s, low]) => `${x(s).toFixed(1)} ${y(low).toFixed(1)}`).join("L")}L${[...run]
+                  .reverse()
+                  .map(([s, , high]) => `${x(s).toFixed(1)} ${y(high).toFixed(1)}`)
+                  .join("L")}Z`}
+                fill={layer.colour ?? tints.sitting}
+                stroke={palette.text.primary}
+                strokeWidth={0.6}
+              />
+            ))}
+          </g>
+        ))}
         {skin.pieces.map(([from, to], index) => (
           <g key={from}>
             {index > 0 && <line x1={x(from)} x2={x(from)} y1={4} y2={y(0)} stroke={tints.accent} strokeWidth={2} strokeDasharray="6 4" />}

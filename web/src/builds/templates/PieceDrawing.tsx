@@ -56,6 +56,15 @@ export function PieceDrawing({ piece }: { piece: TemplatePiece }) {
             strokeWidth={1.2 * hair}
             strokeDasharray={`${1.5 * hair} ${2 * hair}`}
           />
+          {piece.scores.map(([a, b]) => (
+            <path
+              key={`${a} ${b}`}
+              d={`M${a[0]} ${a[1]}L${b[0]} ${b[1]}`}
+              stroke={tints.wet}
+              strokeWidth={1.2 * hair}
+              strokeDasharray={`${5 * hair} ${2 * hair} ${hair} ${2 * hair}`}
+            />
+          ))}
           {piece.feet.map(([x, y]) => (
             <path
               key={`${x},${y}`}

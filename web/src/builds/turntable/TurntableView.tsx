@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import Slider from "@mui/material/Slider";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
@@ -11,8 +12,9 @@ import { useCatalogue } from "../../common/catalogue";
 import { useSettled } from "../../scale/useAsked";
 import { SightPanel } from "../compose/SightPanel";
 import { useMoment } from "../rehearsal/useRehearsal";
-import { useBuild } from "../useSession";
-import { sceneOf } from "./scene";
+import { useBuild, useOf } from "../useSession";
+import { asGltf, keep } from "./saved";
+import { lightFrom, sceneOf, USUAL_LIGHT } from "./scene";
 
 const FIELD_DEG = 32;
 const START = { turn: -0.45, tilt: 0.5, near: 1 };
@@ -41,16 +43,19 @@ const KEYS: Record<string, (pose: Pose) => Pose> = {
 /** A renderer on this canvas, or null on a machine that cannot draw solids: then the base is shown as a drawing. */
 function rendererOn(canvas: HTMLCanvasElement): THREE.WebGLRenderer | null {
   const context = canvas.getContext("webgl2", { antialias: true, alpha: true });
-  return context && new THREE.WebGLRenderer({ canvas, context, antialias: true, alpha: true });
+  const renderer = context && new THREE.WebGLRenderer({ canvas, context, antialias: true, alpha: true });
+  if (renderer) renderer.shadowMap.enabled = true;
+  return renderer;
 }
 
 /** The base as a solid on a turntable, as it stands at the moment that is rehearsed: drag to turn and tilt, wheel or keys to come nearer. */
 export default function TurntableView() {
   const build = useBuild();
+  const part = useOf();
   const moment = useSettled(useMoment((state) => state.moment));
   const solid = useQuery({
-    queryKey: ["solid", build.id, build.version, moment],
-    queryFn: () => api.solid(build.id, moment),
+    queryKey: ["solid", build.id, part, build.version, moment],
+    queryFn: () => api.solid(build.id, moment, part),
     placeholderData: keepPreviousData,
   });
   const [flat, setFlat] = useState(false);
@@ -82,6 +87,8 @@ function Stage({ solid, onFlat }: { solid: Solid; onFlat: () => void }) {
   const renderer = useRef<THREE.WebGLRenderer | null>(null);
   const scene = useRef<THREE.Scene | null>(null);
   const [pose, setPose] = useState(START);
+  const [light, setLight] = useState(USUAL_LIGHT);
+  const title = useBuild().file.title;
   const [size, setSize] = useState({ width: 0, height: 0 });
   const pull = useRef<{ x: number; y: number } | null>(null);
   const { tints } = useTheme();
@@ -110,8 +117,17 @@ function Stage({ solid, onFlat }: { solid: Solid; onFlat: () => void }) {
     if (!renderer.current || !scene.current || !size.width) return;
     renderer.current.setPixelRatio(Math.min(devicePixelRatio, 2));
     renderer.current.setSize(size.width, size.height, false);
+    lightFrom(scene.current, solid, light);
     renderer.current.render(scene.current, cameraFor(solid, pose, size));
-  }, [pose, size, solid]);
+  }, [pose, size, solid, light]);
+
+  /** What is drawn is drawn again, since a browser forgets it once it is shown. */
+  function picture() {
+    if (!renderer.current || !scene.current || !canvas.current) return;
+    renderer.current.render(scene.current, cameraFor(solid, pose, size));
+    canvas.current.toBlob((blob) => blob && keep(blob, `${title}.png`), "image/png");
+  }
+  const model = async () => scene.current && keep(await asGltf(scene.current), `${title}.glb`);
 
   return (
     <Box
@@ -146,6 +162,30 @@ function Stage({ solid, onFlat }: { solid: Solid; onFlat: () => void }) {
         <Button size="small" variant="outlined" onClick={() => setPose(START)}>
           From the front
         </Button>
+        <Button size="small" variant="outlined" onClick={picture}>
+          Picture (.png)
+        </Button>
+        <Button size="small" variant="outlined" onClick={() => void model()}>
+          Model (.glb)
+        </Button>
+      </Box>
+      <Box
+        sx={{ position: "absolute", left: 16, top: 8, width: 180, display: "flex", alignItems: "center", gap: 1.25, fontSize: 14 }}
+        onPointerDown={(event) => event.stopPropagation()}
+        onKeyDown={(event) => event.stopPropagation()}
+      >
+        Light
+        <Slider
+          size="small"
+          min={0}
+          max={360}
+          step={15}
+          value={light}
+          aria-label="Light comes from"
+          valueLabelDisplay="auto"
+          valueLabelFormat={(degrees) => `${degrees}°`}
+          onChange={(_event, next) => setLight(next as number)}
+        />
       </Box>
     </Box>
   );

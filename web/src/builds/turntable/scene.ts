@@ -1,6 +1,8 @@
 import * as THREE from "three";
-import type { Catalogue, Point, Solid, SolidBody } from "../../api/types";
-import { standingKind } from "../../common/catalogue";
+import type { Catalogue, Kind, Point, Solid, SolidBody } from "../../api/types";
+import { has, standingKind } from "../../common/catalogue";
+import { grown } from "./growth";
+import { fenced, leafy, standingRelief } from "./reliefs";
 
 type Surface = NonNullable<Solid["waters"][number]["surface"]>;
 
@@ -10,13 +12,70 @@ const WATER_OPACITY = 0.82;
 /** The base as things to light and look at; z runs up, as in the file. */
 export function sceneOf(solid: Solid, catalogue: Catalogue): THREE.Scene {
   const scene = new THREE.Scene();
-  scene.add(new THREE.HemisphereLight("#ffffff", "#b9a98c", 1.6));
-  const sun = new THREE.DirectionalLight("#fff6e0", 2);
-  sun.position.set(-0.6, -0.5, 1.2);
-  scene.add(sun, ground(solid));
-  for (const water of solid.waters) scene.add(surface(water));
-  for (const body of solid.bodies) scene.add(standing(body, catalogue));
+  scene.add(new THREE.HemisphereLight("#ffffff", "#b9a98c", 1.5));
+  const sun = new THREE.DirectionalLight("#fff6e0", 2.2);
+  sun.name = SUN;
+  sun.castShadow = true;
+  sun.shadow.mapSize.set(2048, 2048);
+  sun.shadow.radius = 5;
+  sun.shadow.normalBias = 0.4;
+  const base = baseOf(solid, catalogue);
+  base.traverse((object) => {
+    object.castShadow = !(object instanceof THREE.InstancedMesh);
+    object.receiveShadow = true;
+  });
+  scene.add(sun, sun.target, base, bench(solid));
+  lightFrom(scene, solid, USUAL_LIGHT);
   return scene;
+}
+
+const SUN = "sun";
+/** Degrees counter-clockwise from the right of the plan that light comes from, and how high it stands. */
+export const USUAL_LIGHT = 220;
+const LIGHT_HIGH = 50;
+
+/** Turns the light: where it comes from, and where its shadow is looked for. */
+export function lightFrom(scene: THREE.Scene, solid: Solid, degrees: number) {
+  const sun = scene.getObjectByName(SUN) as THREE.DirectionalLight;
+  const [x0, y0, z0, x1, y1, z1] = solid.bounds_mm;
+  const reach = Math.hypot(x1 - x0, y1 - y0, z1 - z0);
+  const [turn, up] = [degrees, LIGHT_HIGH].map((angle) => (angle * Math.PI) / 180);
+  sun.target.position.set((x0 + x1) / 2, (y0 + y1) / 2, (z0 + z1) / 2);
+  sun.position
+    .set(Math.cos(turn) * Math.cos(up), Math.sin(turn) * Math.cos(up), Math.sin(up))
+    .multiplyScalar(reach)
+    .add(sun.target.position);
+  Object.assign(sun.shadow.camera, { left: -reach, right: reach, top: reach, bottom: -reach, near: 1, far: reach * 3 });
+  sun.shadow.camera.updateProjectionMatrix();
+}
+
+/** What the base stands on: nothing is seen of it but the shadow. */
+function bench(solid: Solid): THREE.Mesh {
+  const [x0, y0, z0, x1, y1] = solid.bounds_mm;
+  const mesh = new THREE.Mesh(
+    new THREE.PlaneGeometry((x1 - x0) * 6, (y1 - y0) * 6),
+    new THREE.ShadowMaterial({ opacity: 0.28, transparent: true }),
+  );
+  mesh.position.set((x0 + x1) / 2, (y0 + y1) / 2, z0 - 0.05);
+  mesh.receiveShadow = true;
+  mesh.userData.aside = true;
+  return mesh;
+}
+
+/** One base with all that is on it, and further bodies where they are. */
+function baseOf(solid: Solid, catalogue: Catalogue): THREE.Group {
+  const base = new THREE.Group();
+  base.add(ground(solid));
+  for (const water of solid.waters) base.add(surface(water));
+  for (const body of solid.bodies) base.add(standing(body, catalogue));
+  for (const course of solid.growth) if (course.places.length) base.add(grown(course));
+  for (const further of solid.within) {
+    const group = baseOf(further.solid, catalogue);
+    group.position.set(further.at_mm[0], further.at_mm[1], further.at_mm[2]);
+    group.rotation.z = (further.turn_deg * Math.PI) / 180;
+    base.add(group);
+  }
+  return base;
 }
 
 function ground({ ground: { vertices, triangles, colours, owners } }: Solid): THREE.Mesh {
@@ -104,9 +163,18 @@ function standing(body: SolidBody, catalogue: Catalogue): THREE.Object3D {
     flatShading: true,
     side: THREE.DoubleSide,
   });
-  const object = kind?.body === "living" ? living(body, material) : faces(body, material);
+  const object = shaped(body, kind, material);
   object.name = body.pointer;
   return object;
+}
+
+/** As its kind is drawn: a relief of its silhouette, panels along a line, a crown of leaves; else the faces that the core gives it. */
+function shaped(body: SolidBody, kind: Kind | undefined, material: THREE.Material): THREE.Object3D {
+  if (kind?.body === "living" && kind.silhouette) return standingRelief(body, kind.silhouette, material);
+  if (has(kind, "looked_through") && kind?.silhouette && body.line_mm)
+    return fenced(body, body.line_mm as Point[], kind.silhouette, material);
+  if (has(kind, "crowned") && body.crown) return leafy(body, material);
+  return faces(body, material);
 }
 
 /** Flat faces, each fanned out from its first corner. */
@@ -116,24 +184,4 @@ function faces(body: SolidBody, material: THREE.Material): THREE.Mesh {
   geometry.setAttribute("position", new THREE.Float32BufferAttribute(positions, 3));
   geometry.computeVertexNormals();
   return new THREE.Mesh(geometry, material);
-}
-
-/** A foot plate, a body that narrows upward, a head: enough to tell a person from a post. */
-function living(body: SolidBody, material: THREE.Material): THREE.Group {
-  const group = new THREE.Group();
-  const height = body.high_mm - body.low_mm;
-  const wide = Math.min(...body.size_mm) / 2;
-  const add = (geometry: THREE.BufferGeometry, z: number) => {
-    geometry.rotateX(Math.PI / 2);
-    const mesh = new THREE.Mesh(geometry, material);
-    mesh.position.set(body.at_mm[0], body.at_mm[1], body.low_mm + z);
-    group.add(mesh);
-    return mesh;
-  };
-  const plate = add(new THREE.CylinderGeometry(1, 1, height * 0.03, 20), height * 0.015);
-  plate.scale.set(body.size_mm[0] / 2, body.size_mm[1] / 2, 1);
-  const head = height * 0.075;
-  add(new THREE.CylinderGeometry(wide * 0.42, wide * 0.3, height * 0.84, 12), height * 0.45);
-  add(new THREE.SphereGeometry(head, 14, 10), height - head);
-  return group;
 }

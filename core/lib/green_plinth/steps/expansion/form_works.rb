@@ -67,6 +67,27 @@ module GreenPlinth
           add(technique_of_kind(form), form, id: "#{form.id}/cut", amount: dm2, stack: stack)
         end
 
+        # Cut through, and lined where its maker says of what.
+        def form_bore(form, stratum, dm2, stack)
+          uses = form.material_key ? [film_of_lining(form, stratum)] : []
+          add(technique_of_kind(form), form, id: "#{form.id}/bore", amount: dm2, stack: stack, uses: uses,
+            laid: Laid.new(material_key: form.material_key, glue: form.glue))
+        end
+
+        # Floor, sides and crown.
+        def film_of_lining(form, stratum)
+          long = Plan::Outline.size(form.outline).max
+          round = 2 * ((stratum.area_mm2 / long) + form.clear_mm)
+          Quantities::Use.new(material: form.material_key, amount: long * round, unit: "mm2", pieces: [{ width: long, depth: round,
+            sheet_mm: LINING_MM, count: 1, area: long * round }])
+        end
+
+        # A lining is of sheet so thick (from memory), mm.
+        LINING_MM = 0.5
+        private_constant :LINING_MM
+
+        alias form_cutting form_cut
+
         def form_skim(form, stratum, dm2, stack)
           return if stratum.volume_mm3 < LEAST_MM3
           return shaped(form, technique_of_kind(form, "solid_technique"), stratum, dm2, stack) unless form.material&.sets?
@@ -81,6 +102,7 @@ module GreenPlinth
         end
         alias form_ramp solid
         alias form_mound solid
+        alias form_bank solid
 
         def shaped(form, technique, stratum, dm2, stack)
           uses = form.material_key ? [stock(form, stratum)] : []

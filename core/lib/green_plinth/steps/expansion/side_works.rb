@@ -8,10 +8,24 @@ module GreenPlinth
         private
 
         def sides
-          return rim if @design.sides.all? { |side| side.courses.empty? }
+          return rim if @design.sides.all? { |side| side.courses.empty? && !side.strata? }
 
-          skin = Relief::EdgeSkin.new(@design.plinth, @terrain)
-          @design.sides.each { |side| side.courses.each_with_index { |course, at| side_course(course, at, side, skin) } }
+          skin = Relief::EdgeSkin.new(@design.plinth, @terrain, Relief::Column.new(@design, @terrain))
+          @design.sides.each do |side|
+            side.courses.each_with_index { |course, at| side_course(course, at, side, skin) }
+            strata(side, skin) if side.strata?
+          end
+        end
+
+        # Over whatever the side is finished with, as much of them as looks there.
+        def strata(side, skin)
+          share = skin.extent(side.toward).first / skin.length_mm
+          return if skin.strata_mm.zero? || share.zero?
+
+          record = @catalogue.kinds["works"]["strata_painted"]
+          add(@catalogue.technique(record["technique"]), side, id: "#{side.id}/strata", amount: skin.strata_mm * share / DM, places: [],
+            stack: [side.pointer, side.courses.size], laid: Laid.new(material_key: record["material"]),
+            words: { place: "the plinth, #{side.name}" })
         end
 
         def side_course(course, at, side, skin)

@@ -59,6 +59,8 @@ module GreenPlinth
 
         # The top and two sides each way of the box it fills, as they are cut from a sheet.
         def panels(feature)
+          return unfolded(feature) if building(feature)
+
           min_x, min_y, max_x, max_y = Plan::Geos.bounds(feature.area)
           wide, deep, high = max_x - min_x, max_y - min_y, feature.height_mm
           sheet = feature.material.stock_mm&.first || 1
@@ -67,6 +69,18 @@ module GreenPlinth
           end
         end
 
+        # As its net is cut, tabs and all.
+        def unfolded(feature)
+          sheet_mm = feature.wall_mm || feature.material.stock_mm&.first || 1
+          Faces::Net.new(building(feature)).sheets.map do |sheet|
+            x0, y0, x1, y1 = Plan::Geos.bounds(sheet.shape)
+            { width: x1 - x0, depth: y1 - y0, sheet_mm: sheet_mm, count: 1, area: Plan::Geos.area(sheet.shape) }
+          end
+        end
+
+        # @return [Faces::Building, nil] of a feature whose faces are known
+        def building(feature) = (@buildings ||= {}.compare_by_identity).fetch(feature) { @buildings[feature] = Faces::Building.of(feature) }
+
         def coats_of(feature, places)
           bound(feature).each { |group| coat(feature, group, places) }
         end
@@ -74,12 +88,24 @@ module GreenPlinth
         def coat(feature, group, places)
           course, at = group.course, group.at
           technique = technique_of_group(group)
-          area = feature.outline ? faces(feature) * course.cover : DM2
+          area = feature.outline ? coated(feature, course) * course.cover : DM2
+          return if area.zero?
+
           key = course.id || "#{feature.id}/#{at + 1}-#{course.material_key.delete_prefix("mix:")}"
           laid = Laid.new(material_key: course.material_key, glue: group.binder&.material_key || group.soak&.material_key || course.glue,
             thickness_mm: course.own_thickness_mm, stages: unknown_stages(course))
           add(technique, feature, id: key, amount: area / DM2, laid: laid, where: group.pointers, places: places,
+            words: { place: coat_words(feature, course) },
             stack: [feature.pointer, at], coats: coats(course, technique), rig: course.rig, uses: coat_uses(group, technique, area))
+        end
+
+        def coat_words(feature, course)
+          building(feature) && !course.face_spot.usual? ? "#{feature.name}, #{course.face_spot.name}" : feature.name
+        end
+
+        # Of a building whose faces are known, where on them the course lies.
+        def coated(feature, course)
+          building(feature) ? Faces::FaceAreas.new(building(feature), @design.wind_from_deg).area_mm2(course) : faces(feature)
         end
 
         def coat_uses(group, technique, area)
@@ -92,6 +118,8 @@ module GreenPlinth
 
         # @return [Float] mm² of its top and, as high as it is, of its sides
         def faces(feature)
+          return building(feature).area_mm2 if building(feature)
+
           around = Plan::Geos.polygons(feature.area).sum { |polygon| polygon.exterior_ring.length }
           feature.area.area + (around * (feature.height_mm || 0))
         end

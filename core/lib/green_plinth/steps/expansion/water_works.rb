@@ -18,7 +18,7 @@ module GreenPlinth
           water = pool.water
           seal_bed(pool) if !water.sealed? && breathing_bed?(water)
           dam(pool) if pool.dam_mm > LEAST_DAM_MM
-          pool.layers.each_with_index { |layer, index| pour(pool, layer, index) }
+          pool.reaches.any? ? reaches(pool) : pool.layers.each_with_index { |layer, index| pour(pool, layer, index) }
           water.courses.each_with_index { |course, at| water_course(course, at, pool) }
           moved(pool)
         end
@@ -32,7 +32,7 @@ module GreenPlinth
           course = course.as_thick_as(spots.sea(pool.water).mean_rise_mm) if raises?(technique)
           id = course.id || "#{pool.id}/#{at + 1}-#{course.material_key.delete_prefix("mix:")}"
           add(technique, pool.water, id: id, amount: mm2 / DM2 * course.cover, where: [course.pointer], rig: course.rig, note: course.note,
-            stack: [pool.water.pointer, (course.after_pour || pool.layers.size) - 0.5 + (at / 100.0)], coats: coats(course, technique),
+            stack: [pool.water.pointer, (course.after_pour || pool.pours) - 0.5 + (at / 100.0)], coats: coats(course, technique),
             uses: @dose.course(course, mm2), laid: Laid.new(material_key: course.material_key, stages: unknown_stages(course),
               thickness_mm: dried_thickness(course, technique, 0)), words: { place: spot_words(course, pool.water) })
         end
@@ -58,7 +58,7 @@ module GreenPlinth
 
             dm2 = pool.area_mm2 / DM2 * share
             add(technique, pool.water, id: "#{pool.id}/#{technique.phase}", amount: dm2, uses: [film(record["material"], dm2)],
-              laid: Laid.new(material_key: record["material"]), stack: [pool.water.pointer, pool.layers.size + index])
+              laid: Laid.new(material_key: record["material"]), stack: [pool.water.pointer, pool.pours + index])
           end
         end
 
@@ -88,13 +88,13 @@ module GreenPlinth
           tops.any? { |material| material&.trait?("porous") || material&.trait?("loose") }
         end
 
-        def pour(pool, layer, index)
+        def pour(pool, layer, index, id: nil, place: nil, mm2: pool.area_mm2, note: nil, stacked: index)
           water = pool.water
           several = pool.layers.size > 1
-          add(pouring(water), water, id: several ? "#{water.id}/pour-#{index + 1}" : "#{water.id}/pour", amount: pool.area_mm2 / DM2,
-            laid: Laid.new(material_key: water.medium_key, thickness_mm: layer.thickness_mm), stack: [water.pointer, index],
-            splittable: false, uses: poured(water, layer.volume_mm3),
-            words: { place: several ? "#{water.name}, layer #{index + 1} of #{pool.layers.size}" : water.name })
+          add(pouring(water), water, id: id || (several ? "#{water.id}/pour-#{index + 1}" : "#{water.id}/pour"), amount: mm2 / DM2,
+            laid: Laid.new(material_key: water.medium_key, thickness_mm: layer.thickness_mm), stack: [water.pointer, stacked],
+            splittable: false, uses: poured(water, layer.volume_mm3), note: note,
+            words: { place: place || (several ? "#{water.name}, layer #{index + 1} of #{pool.layers.size}" : water.name) })
         end
 
         # The medium, and the drops of tint that go into it.
@@ -106,6 +106,55 @@ module GreenPlinth
 
           tint = water.tint_drops * body.amount / 10 * Catalogue::Measures::DROP_ML
           [body, Quantities::Use.new(material: water.tint_key, colour: water.tint_colour, amount: tint, unit: "ml")]
+        end
+
+        # Running water: each reach behind its dam, the base propped up so that it lies level; what falls freely is laid.
+        def reaches(pool)
+          pool.reaches.each_with_index do |reach, at|
+            id = "#{pool.id}/reach-#{at + 1}"
+            place = "#{pool.water.name}, #{reach.name}"
+            dammed(pool, reach, id, place) if reach.dam_mm > LEAST_DAM_MM
+            laid_fall(pool, reach, id, place) unless reach.poured?
+            reach.layers.each_with_index do |layer, index|
+              several = reach.layers.size > 1
+              pour(pool, layer, index, id: several ? "#{id}/pour-#{index + 1}" : "#{id}/pour", mm2: Plan::Geos.area(reach.area),
+                note: propped(reach), stacked: index + (tilt(reach) / 100.0),
+                place: several ? "#{place}, layer #{index + 1} of #{reach.layers.size}" : place)
+            end
+          end
+        end
+
+        def dammed(pool, reach, id, place)
+          add(@catalogue.usual_technique("reach_dammed"), pool.water, id: "#{id}/dam", amount: reach.dam_mm / DM,
+            stack: [pool.water.pointer, UNDER_POURS], words: { place: place })
+        end
+
+        # In a pile of layers: over what is painted on the bed, under the first pour.
+        UNDER_POURS = -0.05
+        private_constant :UNDER_POURS
+
+        # Over all that is poured above and below it.
+        def laid_fall(pool, reach, id, place)
+          record = reach.kind["laid"]
+          dm2 = [Plan::Geos.area(reach.area), across_mm(reach) * reach.drop].max / DM2
+          add(@catalogue.technique(record["technique"]), pool.water, id: "#{id}/fall", amount: dm2, uses: [film(record["material"], dm2)],
+            laid: Laid.new(material_key: record["material"]), stack: [pool.water.pointer, pool.pours], words: { place: place })
+        end
+
+        # A sheer fall has no area on the plan: it is so wide as it is long from bank to bank.
+        def across_mm(reach) = Plan::Geos.bounds(reach.area).then { |x0, y0, x1, y1| Math.hypot(x1 - x0, y1 - y0) }
+
+        # Reaches that lie level together, within this, are poured together; others wait for each other, degrees (from memory).
+        TOGETHER_DEG = 2.0
+        private_constant :TOGETHER_DEG
+
+        # @return [Integer] which reaches set while the base stands as it does for this one
+        def tilt(reach) = (reach.tilt_deg / TOGETHER_DEG).round
+
+        def propped(reach)
+          return unless reach.propped_deg
+
+          "Prop the base up by #{format("%.1f", reach.propped_deg)}°, so that this reach lies level while it sets"
         end
 
         def pouring(water) = @catalogue.technique(water.medium&.technique) || @catalogue.usual_technique("poured")

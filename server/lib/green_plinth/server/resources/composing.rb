@@ -17,16 +17,16 @@ module GreenPlinth
 
         def self.registered(app)
           app.post("/api/builds/:id/fit") do
-            tried = desk.try(id_in_path, body_as("Try")["patch"])
+            tried = desk.try(id_in_path, body_as("Try")["patch"]).of(params["of"])
             snags = Snags::Check.snags(tried, families: FAMILIES)
             json_body(Files::EvaluationFile.new(tried).standing.merge("snags" => snags.map(&:to_h)))
           end
 
           app.get("/api/builds/:id/sight") do
-            eye = evaluation.eye
+            eye = evaluation.of(params["of"]).eye
             asked = Composition::Eye.new(number("direction", TURNS, eye.direction_deg) % 360,
               number("elevation", ELEVATIONS, eye.elevation_deg))
-            told(params["since"].to_s[0, Telling::LONGEST], desk.telling.named(evaluation.sight_view(asked)))
+            told(params["since"].to_s[0, Telling::LONGEST], desk.telling.named(evaluation.of(params["of"]).sight_view(asked)))
           end
 
           app.get("/api/builds/:id/sizes") do

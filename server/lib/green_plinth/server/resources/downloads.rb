@@ -14,7 +14,8 @@ module GreenPlinth
             next as_it_is(export) if export == Exports::PlinthJson
 
             # UIDs carry the build's id: taking a calendar in again updates the same events.
-            bytes = export.new(evaluation, key: "build-#{build.id}", at: settings.clock.to_i / 60, paper: paper(export)).write
+            bytes = export.new(evaluation, key: "build-#{build.id}", at: settings.clock.to_i / 60, paper: paper(export),
+              link: link, currency: desk.preferences["currency"]).write
             attach(export, file_name(evaluation.design.title))
             bytes
           end
@@ -29,7 +30,7 @@ module GreenPlinth
           # The file as it is kept, whether or not it can be opened.
           def as_it_is(export)
             attach(export, file_name(build.file["title"].to_s))
-            JSON.pretty_generate(desk.written(build))
+            Files::PlinthFile.text(desk.written(build))
           end
 
           def attach(export, name)
@@ -37,6 +38,9 @@ module GreenPlinth
             headers "Content-Disposition" => "attachment; filename=\"#{name}#{export.ending}\"",
               "Content-Security-Policy" => "default-src 'none'; sandbox"
           end
+
+          # Leads a camera to the build, by the address that this page was asked for under.
+          def link = RQRCode::QRCode.new("#{request.base_url}/builds/#{build.id}").modules
 
           def paper(export)
             page = params["page"] or return

@@ -5,7 +5,7 @@ module GreenPlinth
     module Resources
       # What the pages offer to pick from: materials, techniques, kinds, things, exports. They hold no list of their own.
       module Entries
-        TOLD = %w[name mechanism colour technique hazards note reference_mm max_layer_mm stock_mm grain_mm pack source].freeze
+        TOLD = %w[name also mechanism colour technique hazards note reference_mm max_layer_mm stock_mm grain_mm pack source].freeze
 
         def self.registered(app)
           app.helpers Listed
@@ -19,11 +19,11 @@ module GreenPlinth
             json_body(entries.transform_values(&:keys))
           end
 
-          app.get("/api/catalogue/:kind/:key") { json_body(entry.to_h.merge("own" => own?)) }
+          app.get("/api/catalogue/:kind/:key") { json_body(entry_as_data) }
 
           app.put("/api/catalogue/:kind/:key") do
             desk.stock(entry_kind => { entry_key => json_in })
-            json_body(entry.to_h.merge("own" => true))
+            json_body(entry_as_data)
           end
 
           app.delete("/api/catalogue/:kind/:key") do
@@ -46,9 +46,10 @@ module GreenPlinth
 
           def entries_as_data(catalogue)
             { "materials" => catalogue.materials.each_value.map { |material| material_as_data(material) },
-              "techniques" => listed(catalogue.techniques, "title", "look"), "recipes" => recipes(catalogue), "things" => things(catalogue),
+              "techniques" => techniques(catalogue), "recipes" => recipes(catalogue),
+              "stacks" => catalogue.stacks.map { |key, stack| stack.merge("key" => key) }, "things" => things(catalogue),
               "plinths" => catalogue.sizes["plinths"],
-              "railways" => catalogue.railways.map { |name, railway| { "name" => name, "ratio" => railway["ratio"] } } }
+              "scales" => Scale::NamedScales.new(catalogue).to_a }
           end
 
           def kinds_as_data(kinds) = { "kinds" => kinds.except(*FORMS) }.merge(kinds.slice(*FORMS))
@@ -71,13 +72,16 @@ module GreenPlinth
           end
 
           def entry_key = params["key"].to_s[0, 60]
+          def entry_as_data = entry.to_h.merge("key" => entry_key, "own" => own?)
           def own? = desk.workshop.own[entry_kind].key?(entry_key)
           def entry = desk.catalogue.public_send(entry_kind)[entry_key] || raise(Refusal.not_found("#{entry_kind.chomp("s")} #{entry_key}"))
 
           # laid: it comes in units of a known size, like bricks.
           def things(catalogue)
+            known = Scale::Things.new(catalogue)
             listed(catalogue.things, "name", "label", "measure", "drawn_as")
-              .map { |thing| thing.merge("laid" => catalogue.things[thing["key"]].key?("size_mm")) }
+              .map { |thing| thing.merge("laid" => catalogue.things[thing["key"]].key?("size_mm"),
+"life_mm" => known[thing["key"]].range_mm.to_a) }
           end
 
           # To pick from; what is in them is told by the recipes themselves.
@@ -89,6 +93,13 @@ module GreenPlinth
 
           def listed(entries, *members)
             entries.map { |key, entry| members.to_h { |member| [member, entry[member]] }.merge("key" => key) }
+          end
+
+          def techniques(catalogue)
+            used = catalogue.used_on
+            catalogue.techniques.map do |key, technique|
+              { "key" => key, "title" => technique["title"], "look" => technique["look"], "used_on" => used[key] || [] }
+            end
           end
         end
       end

@@ -19,18 +19,18 @@ module GreenPlinth
           app.get("/api/builds/:id/standing") { json_body(desk.drawn_standing(build, moment(params["at"]), lines(params["sections"]))) }
 
           app.get("/api/builds/:id/relief") do
-            json_body(evaluation.relief_map(params["interval"].to_s.empty? ? nil : number("interval", INTERVALS)))
+            json_body(evaluation.of(params["of"]).relief_map(params["interval"].to_s.empty? ? nil : number("interval", INTERVALS)))
           end
 
           app.get("/api/builds/:id/drainage") do
-            run = Waters::Drainage.new(evaluation.terrain).from(%w[x y].map { |axis| number(axis, PLACES) })
+            run = Waters::Drainage.new(evaluation.of(params["of"]).terrain).from(%w[x y].map { |axis| number(axis, PLACES) })
             raise InvalidFile, [GreenPlinth::Problem.new("/x", "lies off the base: ask at a point on its top")] unless run
 
             json_body(run.to_h)
           end
 
           app.get("/api/builds/:id/solid") do
-            json_body((params["at"].to_s.empty? ? evaluation : desk.standing(build, moment(params["at"]))).turntable)
+            json_body((params["at"].to_s.empty? ? evaluation : desk.standing(build, moment(params["at"]))).of(params["of"]).turntable)
           end
 
           app.get("/api/builds/:id/templates") do
@@ -45,6 +45,12 @@ module GreenPlinth
           app.post("/api/builds/:id/slices") do
             asked = body_as("Slices")
             json_body(slices(asked).of_mound(mound(asked["form"])))
+          end
+
+          app.post("/api/builds/:id/grounds") do
+            asked = body_as("Grounds")
+            grounds = Questions::Grounds.new(evaluation)
+            json_body("patch" => asked["join"] ? grounds.joined(asked["join"]) : grounds.split(*asked.values_at("split", "along")))
           end
 
           app.post("/api/builds/:id/height-map") do

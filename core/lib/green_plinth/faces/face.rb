@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Faces
+    # One flat face of a building.
+    #   name: in words; kind: :wall or :roof; ring: [[x, y], …] in its own plane, mm, counter-clockwise seen from outside, x along its foot
+    #   from the left, y up; solid: the same corners in space, mm, in the building's own frame; openings: Array<Aperture> of a wall;
+    #   toward: where a wall looks to, [x, y] of the building's own frame
+    Face = Struct.new(:name, :kind, :ring, :solid, :openings, :toward, keyword_init: true) do
+      def wall? = kind == :wall
+
+      # @return [RGeo geometry] without its openings
+      def shape
+        holes = Plan::Geos.union(openings.map { |opening| Plan::Geos.polygon(opening.ring) })
+        whole = Plan::Geos.polygon(ring)
+        openings.empty? ? whole : whole.difference(holes)
+      end
+
+      # @return [Float] mm² without its openings
+      def area_mm2 = Plan::Geos.area(shape)
+
+      # @return [Float] mm, along its foot
+      def width_mm = ring[1][0] - ring[0][0]
+
+      # @return [Float] mm, at its highest
+      def height_mm = ring.map(&:last).max
+    end
+
+    # A hole in a wall: where it begins from the left and over the ground, and how large it is, mm.
+    Aperture = Struct.new(:pointer, :name, :represents, :left, :sill, :width, :height, keyword_init: true) do
+      def ring = [[left, sill], [left + width, sill], [left + width, sill + height], [left, sill + height]]
+    end
+  end
+end

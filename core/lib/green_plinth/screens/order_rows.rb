@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Screens
+    # The order of work drawn part by part: a row for each part, in the order in which they lie on each other, with its steps.
+    class OrderRows
+      PART = %r{\A(?<within>/bodies/\d+|/variants/\d+/with)?/(?<list>[a-z]+)(?:/(?<index>\d+))?}
+      # From the foot up: what is done on the bench, the plinth, what is built up on it, what stands, what hangs over.
+      LAID = %w[tasks plinth sides forms zones waters features subjects].freeze
+      # Words that lead from what is done to where: what is left without the place is told in the row of the place.
+      TO = /(?:on|in|into|to|from|of|over|round|for|with)/
+
+      # @param evaluation [Evaluation]
+      def initialize(evaluation)
+        @design = evaluation.design
+        @steps = evaluation.steps
+      end
+
+      # @return [Array<Hash>] {pointer, name, steps: [{id, told}]}, the lowest first; a step that works on several parts stands in
+      #   the row of each; what has no part stands on the bench, with no pointer
+      def to_a
+        rows = Hash.new { |all, part| all[part] = [] }
+        @steps.each { |step| parts(step).each { |part| rows[part] << { "id" => step.id, "told" => told(step, part) } } }
+        rows.sort_by.with_index { |(part, _), index| [*rank(part), index] }
+          .map { |part, steps| { "pointer" => part, "name" => name(part), "steps" => steps } }
+      end
+
+      private
+
+      def parts(step)
+        found = step.where.filter_map { |where| where[PART] }.uniq
+        found.empty? ? [nil] : found
+      end
+
+      # The main body first, crowns above all that stands.
+      def rank(part)
+        match = PART.match(part.to_s) or return [0, -1, 0]
+        crowned = match[:list] == "features" && !match[:within] && @design.features[match[:index].to_i]&.kind&.trait?("crowned")
+        [match[:within] ? 1 + match[:within][/\d+/].to_i : 0, crowned ? LAID.size : LAID.index(match[:list]) || LAID.size,
+match[:index].to_i]
+      end
+
+      def name(part)
+        return "at the bench" unless part
+
+        match = PART.match(part)
+        called(part) + (match[:within] ? " (#{called(match[:within].delete_suffix("/with"))})" : "")
+      end
+
+      def called(pointer)
+        data = pointer.delete_prefix("/").split("/").reduce(@design.to_h) { |at, key| at.is_a?(Array) ? at[key.to_i] : at&.fetch(key, nil) }
+        words = data.is_a?(Hash) ? data["name"] || data["title"] || data["id"]&.tr("_-", "  ") : nil
+        words || PART.match(pointer)[:list]
+      end
+
+      # "Spread earth paste on turf" in the row of the turf: "Spread earth paste".
+      def told(step, part)
+        return step.title unless part
+
+        within = PART.match(part)[:within]
+        title = within ? step.title.sub(" (#{called(within.delete_suffix("/with"))})", "") : step.title
+        names = Regexp.union(*parts(step).map { |one| called(one) })
+        without(title, /,?:?\s+(?:#{TO}\s+)?(?:the\s+)?#{names}(?:(?:,| and)\s+#{names})*(?=[\s,)]|\z)/i)
+      end
+
+      # The last place where it is found is taken out: grass may be laid on grass.
+      def without(title, words)
+        found = title.enum_for(:scan, words).map { Regexp.last_match }.last or return title
+        found.pre_match + found.post_match
+      end
+    end
+  end
+end

@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Snags
+    # A culvert whose crown stands out of the ground that it goes through.
+    class CulvertBare < Check
+      code "relief/culvert_bare"
+      severity "spoils"
+      weight 82
+      # Ground left over a crown, mm (from memory): less breaks away.
+      OVER_MM = 1.0
+
+      def snags
+        design.forms.select(&:bore?).filter_map do |form|
+          ground = terrain.height_at(*form.middle) or next
+          crown = form.invert_mm + form.clear_mm
+          next if ground >= crown + OVER_MM
+
+          least = ground - OVER_MM - form.invert_mm
+          snag(form.pointer,
+            "#{form.name.capitalize} is open to #{mm(crown)}, and the ground over it is only #{mm(ground)} high: it has no roof.",
+            least >= LEAST_MM ? put("make it #{mm(least.floor(1))} high", "#{form.pointer}/clear_mm", least.floor(1)) : nil,
+            take_out("take it out", form.pointer))
+        end
+      end
+
+      # Lower is no way for water, mm.
+      LEAST_MM = 1.0
+      private_constant :LEAST_MM
+    end
+  end
+end
