@@ -32,7 +32,6 @@ gem "sinatra", "~> 4.2"
 
 group :test do
   gem "axe-core-capybara", "~> 4.10"
-
   gem "capybara", "~> 3.40"
   gem "cuprite", "~> 0.17"
   gem "pdf-inspector", "~> 1.3" # templates read back
@@ -40,6 +39,7 @@ group :test do
   gem "rack-test", "~> 2.1"
   gem "rgl", "~> 0.6"           # a second opinion on graphs
   gem "rspec", "~> 3.13"
+  gem "rspec-retry", "~> 0.6"   # a hand on a busy machine, given a second try that is told
   gem "rubocop", "~> 1.60", require: false
   gem "turbo_tests", "~> 2.2", require: false # the specs on several processors
 end

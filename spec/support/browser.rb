@@ -2,6 +2,7 @@
 
 require "capybara/rspec"
 require "capybara/cuprite"
+require "rspec/retry"
 require "axe/core"
 
 # The real interface in a real browser over the real application. Any error in the browser's console fails the spec.
@@ -162,6 +163,11 @@ Capybara.server = :puma, { Silent: true, Threads: "4:24" }
 
 RSpec.configure do |config|
   config.include Browser, type: :feature
+  # Two processes, two browsers and a database share a small machine: a click may come late. What fails a second time fails. A first
+  # failure is printed: an example that needs its second try again and again has a defect, or the page has.
+  config.verbose_retry = true
+  config.display_try_failure_messages = true
+  config.define_derived_metadata(type: :feature) { |example| example[:retry] = 2 }
   config.before(:each, type: :feature) do
     Capybara.app ||= ServerSpec.app
     ServerSpec.clear
