@@ -37,6 +37,22 @@ RSpec.describe "Drawing", type: :feature do
     expect(zones[1]["outline"]["points_mm"]).to eq([[-40, -20], [-10, -20], [-10, 10]])
   end
 
+  it "keeps what is half drawn over a reload, and forgets what was given up" do
+    start_drawing("ground zone")
+    [[-40, -20], [0, -20]].each { |corner| tap(on_plan(*corner)) }
+    page.refresh
+    expect(page).to have_button("Stop drawing")
+    tap(on_plan(0, 20))
+    press(:Enter)
+    eventually { zones.size == 2 }
+    expect(zones[1]["outline"]["points_mm"]).to eq([[-40, -20], [0, -20], [0, 20]])
+    start_drawing("ground zone")
+    tap(on_plan(-40, -20))
+    click_button "Stop drawing"
+    page.refresh
+    expect(page).to have_css("[role=combobox]", text: "Draw…")
+  end
+
   it "closes on the ring of the first corner, never near it" do
     start_drawing("ground zone")
     [[-40, -20], [0, -20], [0, 10], [-37, -17]].each { |corner| tap(on_plan(*corner)) }
@@ -56,9 +72,11 @@ RSpec.describe "Drawing", type: :feature do
     start_drawing("ground zone", "by hand")
     stroke(*(0..36).map { |step| [-25 + (15 * Math.cos(step * Math::PI / 18)), 15 * Math.sin(step * Math::PI / 18)] })
     eventually { zones.size == 3 }
-    points = zones[2]["outline"]["points_mm"]
-    expect(points.size).to be_between(8, 40)
-    expect(points).to all(satisfy { |x, y| (Math.hypot(x + 25, y) - 15).abs < 1 })
+    outline = zones[2]["outline"]
+    expect(outline["curved"]).to be(true)
+    expect(outline["points_mm"].size).to be_between(6, 30)
+    expect(outline["points_mm"]).to all(satisfy { |x, y| (Math.hypot(x + 25, y) - 15).abs < 1 })
+    expect(GreenPlinth::Plan::Outline.polygon(outline).area).to be_within(20).of(Math::PI * 15 * 15)
   end
 
   it "lies down on the corners of its neighbours" do

@@ -1,11 +1,13 @@
 import { describe, expect, it } from "vitest";
 import type { Outline, PlinthFile, Point } from "../src/api/types";
 import { type Evening, joined, minuteAt, painted } from "../src/builds/brief/week";
+import { curveThrough } from "../src/builds/plan/curve";
 import { snappedTo } from "../src/builds/plan/neighbours";
 import { corners, moved, spun } from "../src/builds/plan/outline";
 import { copiesPatch, outlinePatch, pastePatch } from "../src/builds/plan/parts";
 import { carried, inShape } from "../src/builds/plan/reshaping";
-import { alignedPatch, ranks, spreadPatch, takeOutAllPatch } from "../src/builds/plan/several";
+import { alignedPatch, copyAllPatch, ranks, spreadPatch, takeOutAllPatch, turnAllPatch } from "../src/builds/plan/several";
+import { applied } from "../src/builds/sessionState";
 import { matching } from "../src/common/search";
 
 const box = (width_mm: number, depth_mm: number, at_mm: Point = [0, 0], turn_deg = 0): Outline => ({
@@ -144,5 +146,58 @@ describe("looking for words", () => {
     expect(matching(words, "glue wood", (one) => one)).toEqual(["wood glue PVA"]);
     expect(matching(words, "(", (one) => one)).toEqual([]);
     expect(matching(words, " ", (one) => one)).toEqual(words);
+  });
+});
+
+describe("a curve through corners", () => {
+  const square: Point[] = [
+    [0, 0],
+    [0, 10],
+    [10, 10],
+    [10, 0],
+  ];
+
+  it("goes through every corner, and bulges between them by a sixteenth of what lies beside", () => {
+    const ring = curveThrough(square, true);
+    expect(ring).toHaveLength(32);
+    expect(near(ring[8])).toEqual([0, 10]);
+    // Half way: (-P0 + 9 P1 + 9 P2 - P3) / 16.
+    expect(near(ring[12])).toEqual([5, 11.25]);
+  });
+
+  it("stays straight where its points are", () => {
+    const line = curveThrough(
+      [
+        [0, 0],
+        [10, 0],
+        [20, 0],
+      ],
+      false,
+    );
+    expect(line.every(([, y]) => Math.abs(y) < 1e-9)).toBe(true);
+    expect(line[line.length - 1]).toEqual([20, 0]);
+  });
+});
+
+describe("several at once", () => {
+  const file = {
+    plinth: { outline: { kind: "round", diameter_mm: 100 } },
+    zones: [
+      { id: "a", outline: box(10, 10, [-20, 0]) },
+      { id: "b", outline: box(10, 10, [20, 0]) },
+    ],
+  } as unknown as PlinthFile;
+  const pointers = ["/zones/0", "/zones/1"];
+
+  it("are turned about the middle of them all", () => {
+    const then = applied(file, [{ patch: turnAllPatch(file, pointers, 90) }]);
+    expect(then.zones?.map((zone) => zone.outline)).toEqual([box(10, 10, [0, -20], 90), box(10, 10, [0, 20], 90)]);
+  });
+
+  it("are copied together, each under an id of its own", () => {
+    const copies = copyAllPatch(file, pointers);
+    const then = applied(file, [{ patch: copies.patch }]);
+    expect(copies.pointers).toEqual(["/zones/2", "/zones/3"]);
+    expect(new Set(then.zones?.map((zone) => zone.id)).size).toBe(4);
   });
 });

@@ -17,7 +17,7 @@ module GreenPlinth
       def camber_mm = data["camber_mm"].to_f
 
       # @return [Plan::Polyline, nil] the line it is drawn along
-      def line = outline["kind"] == "strip" ? @line ||= Plan::Polyline.new(outline["points_mm"]) : nil
+      def line = outline["kind"] == "strip" ? @line ||= Plan::Polyline.new(Plan::Outline.line(outline)) : nil
 
       # @return [RGeo geometry] what it can change of the ground: with its slopes, where it has such
       def area

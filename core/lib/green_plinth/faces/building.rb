@@ -28,10 +28,13 @@ module GreenPlinth
       #   first
       def corners
         @corners ||= begin
-          ring = feature.outline["kind"] == "rectangle" ? rectangle : feature.outline["points_mm"].map { |point| point.map(&:to_f) }
+          ring = feature.outline["kind"] == "rectangle" ? rectangle : own_corners
           Plan::Segment.doubled_area(ring).positive? ? ring : ring.reverse
         end
       end
+
+      def own_corners = Plan::Outline.points(feature.outline.except("at_mm", "turn_deg")).map { |point| point.map(&:to_f) }
+      private :own_corners
 
       # @return [Boolean] whether a pitched roof fits on it: only a rectangle carries one
       def pitched? = corners.size == 4 && feature.outline["kind"] == "rectangle" && roof.shape != "flat"

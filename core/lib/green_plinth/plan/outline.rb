@@ -31,10 +31,20 @@ module GreenPlinth
                when "round" then ellipse(outline["diameter_mm"] / 2.0, outline["diameter_mm"] / 2.0)
                when "oval" then ellipse(outline["width_mm"] / 2.0, outline["depth_mm"] / 2.0)
                when "rectangle" then rectangle(outline)
-               when "polygon" then outline["points_mm"]
+               when "polygon" then drawn(outline, closed: true)
                end
         place(ring, outline["at_mm"] || [0.0, 0.0], outline["turn_deg"] || 0.0)
       end
+
+      # @param outline [Hash] a strip, as in the file
+      # @return [Array<Array(Float, Float)>] the line along its middle, mm
+      def line(outline) = drawn(outline, closed: false)
+
+      # Straight from corner to corner, or curved through them.
+      def drawn(outline, closed:)
+        outline["curved"] ? Curve.through(outline["points_mm"], closed: closed) : outline["points_mm"]
+      end
+      private_class_method :drawn
 
       # @return [Hash] the same outline elsewhere, as the file has it
       def shifted(outline, dx, dy)
@@ -99,7 +109,7 @@ module GreenPlinth
       private_class_method :arc
 
       def strip(outline)
-        Geos.line(outline["points_mm"])
+        Geos.line(line(outline))
           .buffer_with_style(outline["width_mm"] / 2.0, RGeo::Geos::CAP_FLAT, RGeo::Geos::JOIN_ROUND, 2.0)
       end
       private_class_method :strip

@@ -120,7 +120,7 @@ module GreenPlinth
       def run_mm(part)
         return unless part.outlined?
 
-        part.strip? ? Plan::Geos.line(part.outline["points_mm"]).length : Plan::Outline.size(part.outline).max
+        part.strip? ? Plan::Geos.line(Plan::Outline.line(part.outline)).length : Plan::Outline.size(part.outline).max
       end
 
       def thickness_mm(part) = part.strip? ? part.outline["width_mm"] : Plan::Outline.size(part.outline).min

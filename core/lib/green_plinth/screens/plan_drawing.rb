@@ -68,7 +68,7 @@ module GreenPlinth
       def rails(feature)
         return [] unless feature.gauge_mm && feature.strip?
 
-        line = Plan::Polyline.new(feature.outline["points_mm"])
+        line = Plan::Polyline.new(Plan::Outline.line(feature.outline))
         [0.5, -0.5].map { |side| short(line.beside(feature.gauge_mm * side, step: RAIL_STEP_MM)) }
       end
 

@@ -72,7 +72,7 @@ module GreenPlinth
           part = solid.part
           { "pointer" => part.pointer, "kind" => part.kind.key, "name" => part.name, "colour" => part.colour,
             "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => short(part.middle), "size_mm" => size(solid),
-            "turn_deg" => part.data["turn_deg"] || 0, "foot_mm" => foot(part), "line_mm" => part.strip? ? part.outline["points_mm"] : nil,
+            "turn_deg" => part.data["turn_deg"] || 0, "foot_mm" => foot(part), "line_mm" => (Plan::Outline.line(part.outline) if part.strip?),
             "crown" => !part.strip? && solid.low > lowest(part),
             "faces" => Composition::Facets.faces(solid).map { |face| face.map { |corner| short(corner) } } }
         end

@@ -25,7 +25,7 @@ module GreenPlinth
 
       def judged(track, part)
         shape = part.is_a?(Design::Subject) ? part.shadow : part.area
-        line = Plan::Geos.line(track.outline["points_mm"])
+        line = Plan::Geos.line(Plan::Outline.line(track.outline))
         mm = shape.distance(line)
         wanted = half_width(track)
         return if mm >= wanted - ALLOWED_MM
@@ -48,7 +48,7 @@ module GreenPlinth
 
       # Square away from the rails.
       def away(track, part, by)
-        (x, y), = Plan::Polyline.new(track.outline["points_mm"]).then { |line| line.at(line.nearest(*part.middle).last) }
+        (x, y), = Plan::Polyline.new(Plan::Outline.line(track.outline)).then { |line| line.at(line.nearest(*part.middle).last) }
         dx, dy = part.middle[0] - x, part.middle[1] - y
         far = Math.hypot(dx, dy)
         return if far.zero?

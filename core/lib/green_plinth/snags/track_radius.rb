@@ -12,7 +12,7 @@ module GreenPlinth
 
       def snags
         design.outlined_features.select { |feature| feature.strip? && feature.gauge_mm }.filter_map do |track|
-          line = Plan::Polyline.new(track.outline["points_mm"])
+          line = Plan::Polyline.new(Plan::Outline.line(track.outline))
           radius, at = line.tightest(track.gauge_mm * STEP_GAUGES)
           least = track.gauge_mm * design.kinds["works"]["track_curve"]["radius_gauges"]
           next if radius.nil? || radius >= least

@@ -28,7 +28,7 @@ module GreenPlinth
 
       # @return [Crossing, nil] nil where they do not cross
       def self.of(road, track, scale)
-        lines = [road, track].map { |part| Plan::Geos.line(part.outline["points_mm"]) }
+        lines = [road, track].map { |part| Plan::Geos.line(Plan::Outline.line(part.outline)) }
         return unless lines[0].intersects?(lines[1])
 
         shared = lines[0].intersection(lines[1])
@@ -47,7 +47,7 @@ module GreenPlinth
 
       # @return [Float] degrees between them, up to 90
       def angle_deg
-        ways = [road, track].map { |part| Plan::Polyline.new(part.outline["points_mm"]).then { |line| line.at(line.nearest(*@at).last).last } }
+        ways = [road, track].map { |part| Plan::Polyline.new(Plan::Outline.line(part.outline)).then { |line| line.at(line.nearest(*@at).last).last } }
         cos = ways[0].zip(ways[1]).sum { |a, b| a * b }.abs.clamp(0.0, 1.0)
         Math.acos(cos) * 180 / Math::PI
       end

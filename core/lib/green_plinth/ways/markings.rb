@@ -16,7 +16,7 @@ module GreenPlinth
         @part = part
         @scale = scale
         @things = Scale::Things.new(part.catalogue)
-        @line = Plan::Polyline.new(part.outline["points_mm"])
+        @line = Plan::Polyline.new(Plan::Outline.line(part.outline))
         @half = part.outline["width_mm"] / 2.0
       end
 

@@ -1,5 +1,6 @@
 import type { Course, PatchOperation, PlinthFile } from "../../api/types";
 import { freshId, nameOf, type PartList, pastePatch, placedPart, valueAt } from "../plan/parts";
+import { inTurn } from "../plan/several";
 
 /** Courses that go from one place to another, and the mixes that they are of: a file stands alone. */
 export interface Carried {
@@ -8,45 +9,61 @@ export interface Carried {
 }
 
 type Mix = NonNullable<PlinthFile["mixes"]>[number];
-type Cut = ({ what: "courses" } & Carried) | { what: "part"; list: PartList; part: Record<string, unknown>; mixes?: Mix[] };
+interface Part {
+  list: PartList;
+  part: Record<string, unknown>;
+}
+type Cut = ({ what: "courses" } & Carried) | { what: "parts"; parts: Part[]; mixes?: Mix[] };
 
 /** Where the browser keeps what was copied last: it goes from build to build and from window to window. */
 const KEPT = "green-plinth-copied";
 const PREFIX = "mix:";
 
-/** Takes along what is lit: one course, or a whole part with all its courses. */
-export function copied(file: PlinthFile, pointer: string): string | null {
-  const held = valueAt(file, pointer);
-  const list = pointer.split("/")[1] as PartList;
-  if (!held || !["forms", "zones", "waters", "features", "subjects"].includes(list)) return null;
-  const cut: Cut = pointer.includes("/courses/")
-    ? { what: "courses", ...carried(file, [held as unknown as Course]) }
-    : { what: "part", list, part: held, mixes: mixesOf(file, (held.courses as Course[] | undefined) ?? []) };
-  return keep(cut) ? nameOf(file, pointer) : null;
+const LISTS = ["forms", "zones", "waters", "features", "subjects"];
+
+/** Takes along what is lit: one course, or whole parts with all their courses. @returns whether there was anything to take */
+export function copied(file: PlinthFile, pointers: string[]): boolean {
+  const held = pointers.filter((pointer) => valueAt(file, pointer) && LISTS.includes(pointer.split("/")[1]));
+  if (!held.length) return false;
+  if (held[0].includes("/courses/")) return coursesCopied(file, [valueAt(file, held[0]) as unknown as Course]);
+  const parts = held.map((pointer) => ({ list: pointer.split("/")[1] as PartList, part: valueAt(file, pointer) as Part["part"] }));
+  return keep({
+    what: "parts",
+    parts,
+    mixes: mixesOf(
+      file,
+      parts.flatMap(({ part }) => (part.courses as Course[] | undefined) ?? []),
+    ),
+  });
 }
 
 /** Takes along all courses of a part. */
 export const coursesCopied = (file: PlinthFile, courses: Course[]): boolean => keep({ what: "courses", ...carried(file, courses) });
 
 /** What pasting would do to the file where this is lit; null where nothing was copied, or has no place here. */
-export function pasted(file: PlinthFile, lit: string | null): { label: string; patch: PatchOperation[]; select: string } | null {
+export function pasted(file: PlinthFile, selected: string | null): { label: string; patch: PatchOperation[]; lit: string[] } | null {
   const cut = kept();
   if (!cut) return null;
   if (cut.what === "courses") {
-    const onto = lit && placedPart(lit);
+    const onto = selected && placedPart(selected);
     if (!onto || !/^\/(zones|waters|features|sides)\//.test(onto)) return null;
-    return { label: `Paste courses onto ${nameOf(file, onto)}`, patch: coursesPatch(file, onto, cut), select: onto };
+    return { label: `Paste courses onto ${nameOf(file, onto)}`, patch: coursesPatch(file, onto, cut), lit: [onto] };
   }
   const { patch: mixes, named } = mixesPatch(file, cut.mixes ?? []);
-  const part = cut.part.courses ? { ...cut.part, courses: (cut.part.courses as Course[]).map(named) } : cut.part;
-  const { pointer, patch } = pastePatch(file, cut.list, part);
-  return { label: "Paste", patch: [...mixes, ...patch], select: pointer };
+  const made: string[] = [];
+  const patch = inTurn(file, cut.parts, (then, { list, part }) => {
+    const own = part.courses ? { ...part, courses: (part.courses as Course[]).map(named) } : part;
+    const paste = pastePatch(then, list, own);
+    made.push(paste.pointer);
+    return paste.patch;
+  });
+  return { label: "Paste", patch: [...mixes, ...patch], lit: made };
 }
 
-/** What part was taken along, by name; null where none was. */
+/** What parts were taken along, by name; null where none were. */
 export function partKept(): string | null {
   const cut = kept();
-  return cut?.what === "part" ? String(cut.part.name ?? cut.part.id) : null;
+  return cut?.what === "parts" ? cut.parts.map(({ part }) => String(part.name ?? part.id)).join(", ") : null;
 }
 
 /** Whether courses were copied that could be pasted. */
@@ -120,7 +137,7 @@ function keep(cut: Cut): boolean {
 function kept(): Cut | null {
   try {
     const cut = JSON.parse(localStorage.getItem(KEPT) ?? "null") as Cut | null;
-    return cut && (cut.what === "courses" ? Array.isArray(cut.courses) : typeof cut.part === "object") ? cut : null;
+    return cut && Array.isArray(cut.what === "courses" ? cut.courses : cut.parts) ? cut : null;
   } catch {
     return null;
   }

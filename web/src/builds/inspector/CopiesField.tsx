@@ -46,7 +46,11 @@ export function CopiesField({ pointer }: { pointer: string }) {
         <Button size="small" onClick={() => setOpen(!open)} aria-expanded={open}>
           Copies in ranks…
         </Button>
-        <Button size="small" onClick={() => setTaken(copied(file, pointer))} title="It can then be pasted, into another build, too">
+        <Button
+          size="small"
+          onClick={() => setTaken(copied(file, [pointer]) ? name : null)}
+          title="It can then be pasted, into another build, too"
+        >
           {taken === name ? "Taken along" : "Take along"}
         </Button>
       </Stack>

@@ -1,11 +1,13 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import FormControlLabel from "@mui/material/FormControlLabel";
 import Stack from "@mui/material/Stack";
+import Switch from "@mui/material/Switch";
 import { useState } from "react";
 import type { Outline, Point } from "../../api/types";
 import { NumberField } from "../../common/NumberField";
 import { count } from "../../common/words";
-import { corners, rounded, roundedPoint, withoutCorner } from "../plan/outline";
+import { corners, rounded, roundedPoint, withCorners, withoutCorner } from "../plan/outline";
 
 interface Props {
   outline: Extract<Outline, { points_mm: Point[] }>;
@@ -17,7 +19,14 @@ export function OutlineCorners({ outline, onChange }: Props) {
   const [open, setOpen] = useState(false);
   const points = corners(outline);
   const withPoints = (points_mm: Point[]): Outline =>
-    outline.kind === "strip" ? { ...outline, points_mm } : { kind: "polygon", points_mm: points_mm.map((point) => roundedPoint(point)) };
+    withCorners(
+      outline,
+      points_mm.map((point) => roundedPoint(point)),
+    );
+  function curve(on: boolean) {
+    const { curved: _, ...straight } = outline;
+    onChange(on ? { ...outline, curved: true } : straight, on ? "Curve" : "Straighten");
+  }
   const put = (index: number, axis: 0 | 1, value: number) =>
     onChange(withPoints(points.map((point, at) => (at === index ? (axis ? [point[0], value] : [value, point[1]]) : point))), "Reshape");
   /** Half way to the next one; after the last of a strip, straight on. */
@@ -33,6 +42,10 @@ export function OutlineCorners({ outline, onChange }: Props) {
   }
   return (
     <Box sx={{ width: "100%" }}>
+      <FormControlLabel
+        control={<Switch checked={outline.curved ?? false} onChange={(_, on) => curve(on)} />}
+        label="Curved through its corners"
+      />
       <Button size="small" onClick={() => setOpen(!open)} aria-expanded={open}>
         {open ? "Hide the corners" : `${count(points.length, "corner")} as numbers`}
       </Button>

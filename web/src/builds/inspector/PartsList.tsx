@@ -7,6 +7,7 @@ import { capital, count } from "../../common/words";
 import { partKept, pasted } from "../courses/clipboard";
 import { freshId, nameOf } from "../plan/parts";
 import { useBuildSession, useFile, useOfBuild, useSelection, within } from "../useSession";
+import { PartSwatch } from "./PartSwatch";
 import { PileOrder } from "./PileOrder";
 
 type Lists = "zones" | "waters" | "forms" | "features" | "subjects";
@@ -43,6 +44,7 @@ export function PartsList() {
                     variant={within(selected ?? "", pointer) ? "contained" : "outlined"}
                     color="primary"
                     onClick={() => session.select(pointer)}
+                    startIcon={<PartSwatch pointer={pointer} />}
                     sx={{ py: 0, minHeight: 34 }}
                     aria-label={`${capital(nameOf(file, pointer))}${found ? `, ${count(found, "snag")}` : ""}`}
                   >
@@ -82,7 +84,7 @@ function PastePart() {
     const change = pasted(file, null);
     if (!change) return;
     session.edit(change.label, change.patch);
-    session.select(change.select);
+    session.select(change.lit[0]);
   }
   return (
     <Button size="small" sx={{ mt: 1, mr: 1 }} onClick={paste}>

@@ -7,6 +7,7 @@ import { kindOf, useCatalogue } from "../../common/catalogue";
 import { capital, count } from "../../common/words";
 import { nameOf } from "../plan/parts";
 import { useBuild, useBuildSession, useFile, useSelection, within } from "../useSession";
+import { PartSwatch } from "./PartSwatch";
 
 /** Forms, or ground, as they are piled, the topmost above: dragged, or moved with the buttons, to lie higher or lower. */
 export function PileOrder({ list }: { list: "forms" | "zones" }) {
@@ -66,6 +67,7 @@ export function PileOrder({ list }: { list: "forms" | "zones" }) {
             <Box component="span" aria-hidden sx={{ color: "text.secondary" }}>
               ⠿
             </Box>
+            <PartSwatch pointer={pointer} />
             <Button
               size="small"
               onClick={() => session.select(pointer)}

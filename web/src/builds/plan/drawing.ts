@@ -60,8 +60,8 @@ export interface Sketch {
 /** A strip begins this wide, mm; a gripless start that the inspector then changes. */
 const STRIP_MM = 20;
 const LEAST_MM = 2;
-/** How far a line drawn by hand may lie from what is kept of it, mm. */
-const TRUE_MM = 0.4;
+/** How far a line drawn by hand may lie from the corners that are kept of it, mm: it is curved through them. */
+const TRUE_MM = 0.6;
 
 /** The outline of a sketch as it stands; null while it encloses nothing. */
 export function sketched({ shape, points, hover }: Sketch, closing = false): Outline | null {
@@ -86,7 +86,7 @@ export function sketched({ shape, points, hover }: Sketch, closing = false): Out
   }
 }
 
-/** A line drawn in one stroke, closed, with as few corners as keep it true. */
+/** A line drawn in one stroke, closed and curved through as few corners as keep it true. */
 function byHand(points: Point[]): Outline | null {
   const kept = simplify(
     points.map(([x, y]) => ({ x, y })),
@@ -96,7 +96,7 @@ function byHand(points: Point[]): Outline | null {
   const open = kept.length > 3 && distance(kept[0], kept[kept.length - 1]) < LEAST_MM ? kept.slice(0, -1) : kept;
   if (open.length < 3) return null;
   const [x0, y0, x1, y1] = bounds([open]);
-  return x1 - x0 < LEAST_MM || y1 - y0 < LEAST_MM ? null : { kind: "polygon", points_mm: open };
+  return x1 - x0 < LEAST_MM || y1 - y0 < LEAST_MM ? null : { kind: "polygon", points_mm: open, curved: true };
 }
 
 /** Shapes that two points make. */

@@ -1,5 +1,5 @@
 import type { Outline, PlinthFile, Point } from "../../api/types";
-import { add, corners, distance, less } from "./outline";
+import { add, distance, less, lineOf } from "./outline";
 
 /** Lists whose outlines others are drawn against. */
 const LISTS = ["zones", "waters", "forms", "features"] as const;
@@ -12,7 +12,7 @@ const LISTS = ["zones", "waters", "forms", "features"] as const;
 export function snappedTo(file: PlinthFile, at: Point, reach: number): Point {
   const drawn: (Outline | undefined)[] = LISTS.flatMap((list) => (file[list] ?? []).map((part) => part.outline));
   const rings = [file.plinth.outline, ...drawn].flatMap((outline) =>
-    outline?.kind === "polygon" || outline?.kind === "rectangle" ? [corners(outline)] : [],
+    outline?.kind === "polygon" || outline?.kind === "rectangle" ? [lineOf(outline)] : [],
   );
   const corner = nearest(at, rings.flat());
   if (corner && distance(corner, at) < reach) return corner;

@@ -1,4 +1,5 @@
 import type { Outline, Point } from "../../api/types";
+import { curveThrough } from "./curve";
 
 /** Drawing, moving, turning and reshaping outlines, in mm with y up. What an outline means is the server's affair. */
 const CORNERS = 96;
@@ -43,6 +44,19 @@ export function corners(outline: Outline): Point[] {
   }
 }
 
+/** Whether it is curved through its corners. */
+export const isCurved = (outline: Outline): boolean => "curved" in outline && outline.curved === true;
+
+/** The line that is drawn of it: through its corners, straight or curved. */
+export const lineOf = (outline: Outline): Point[] =>
+  isCurved(outline) ? curveThrough(corners(outline), outline.kind === "polygon") : corners(outline);
+
+/** A drawn shape with other corners, as curved as before. */
+export function withCorners(outline: Extract<Outline, { points_mm: Point[] }>, points_mm: Point[]): Outline {
+  if (outline.kind === "strip") return { ...outline, points_mm };
+  return { kind: "polygon", points_mm, ...(outline.curved ? { curved: true } : {}) };
+}
+
 function placed(point: Point, outline: { at_mm?: Point; turn_deg?: number }): Point {
   return add(turned(point, outline.turn_deg ?? 0), outline.at_mm ?? [0, 0]);
 }
@@ -67,7 +81,10 @@ export function moved(outline: Outline, by: Point): Outline {
     case "strip":
       return { ...outline, points_mm: outline.points_mm.map((p) => roundedPoint(add(p, by))) };
     case "polygon":
-      return { kind: "polygon", points_mm: corners(outline).map((p) => roundedPoint(add(p, by))) };
+      return withCorners(
+        outline,
+        corners(outline).map((p) => roundedPoint(add(p, by))),
+      );
     default:
       return { ...outline, at_mm: roundedPoint(add(outline.at_mm ?? [0, 0], by)) };
   }
@@ -80,7 +97,10 @@ export function spun(outline: Outline, deg: number, about: Point = centre(outlin
     case "rectangle":
       return { ...outline, turn_deg: rounded(((((outline.turn_deg ?? 0) + deg) % 360) + 360) % 360, 0.5) };
     case "polygon":
-      return { kind: "polygon", points_mm: corners(outline).map((p) => roundedPoint(turned(p, deg, about), 0.05)) };
+      return withCorners(
+        outline,
+        corners(outline).map((p) => roundedPoint(turned(p, deg, about), 0.05)),
+      );
     case "strip":
       return { ...outline, points_mm: outline.points_mm.map((p) => roundedPoint(turned(p, deg, about), 0.05)) };
     default:
@@ -133,8 +153,7 @@ export function grips(outline: Outline): Grip[] {
     case "strip": {
       const points = corners(outline);
       const closed = outline.kind === "polygon";
-      const withPoints = (points_mm: Point[]): Outline =>
-        outline.kind === "strip" ? { ...outline, points_mm } : { kind: "polygon", points_mm };
+      const withPoints = (points_mm: Point[]): Outline => withCorners(outline, points_mm);
       const own: Grip[] = points.map((at, i) => ({
         key: `corner-${i}`,
         kind: "corner",
@@ -162,12 +181,12 @@ export function withoutCorner(outline: Outline, index: number): Outline | null {
   if (outline.kind !== "polygon" && outline.kind !== "strip") return null;
   const points = corners(outline).filter((_, i) => i !== index);
   if (points.length < (outline.kind === "polygon" ? 3 : 2)) return null;
-  return outline.kind === "strip" ? { ...outline, points_mm: points } : { kind: "polygon", points_mm: points };
+  return withCorners(outline, points);
 }
 
 /** SVG path data in mm, y up; a strip's is its centre line, to be drawn as wide as it is. */
 export function pathOf(outline: Outline): string {
-  const points = corners(outline);
+  const points = lineOf(outline);
   return ringPath(points) + (outline.kind === "strip" || !points.length ? "" : "Z");
 }
 

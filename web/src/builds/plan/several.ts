@@ -1,6 +1,7 @@
-import type { PatchOperation, PlinthFile, Point } from "../../api/types";
-import { bounds, corners } from "./outline";
-import { movePatch, outlineOf, placedPart } from "./parts";
+import type { Outline, PatchOperation, PlinthFile, Point } from "../../api/types";
+import { applied } from "../sessionState";
+import { bounds, centre, corners, less, turned } from "./outline";
+import { copyPatch, movePatch, outlineOf, placedPart, turnPatch } from "./parts";
 
 /** Several parts at once: lined up, spread, taken out. */
 type Box = [number, number, number, number];
@@ -60,6 +61,40 @@ export const takeOutAllPatch = (pointers: string[]): PatchOperation[] =>
   [...pointers]
     .sort((a, b) => Number(b.split("/").pop()) - Number(a.split("/").pop()))
     .map((path): PatchOperation => ({ op: "remove", path }));
+
+/** Changes of one part after the other, each of the file as the one before left it. */
+export function inTurn<T>(file: PlinthFile, all: T[], change: (file: PlinthFile, one: T) => PatchOperation[]): PatchOperation[] {
+  let then = file;
+  return all.flatMap((one) => {
+    const patch = change(then, one);
+    then = applied(then, [{ patch }]);
+    return patch;
+  });
+}
+
+/** Turns them together, counter-clockwise about the middle of their box; one by itself about its own. */
+export function turnAllPatch(file: PlinthFile, pointers: string[], deg: number): PatchOperation[] {
+  if (pointers.length === 1) return turnPatch(file, pointers[0], deg);
+  const placed = placedOnes(file, pointers);
+  if (!placed.length) return [];
+  const [x0, y0, x1, y1] = bounds(placed.map(({ box: [a, b, c, d] }) => [[a, b] as Point, [c, d] as Point]));
+  return inTurn(file, placed, (then, { pointer }) => {
+    const at = centre(outlineOf(then, pointer) as Outline);
+    const move = movePatch(then, pointer, less(turned(at, deg, [(x0 + x1) / 2, (y0 + y1) / 2]), at));
+    return [...move, ...turnPatch(applied(then, [{ patch: move }]), pointer, deg)];
+  });
+}
+
+/** A copy of each beside it; where in the file the copies will be. */
+export function copyAllPatch(file: PlinthFile, pointers: string[]): { pointers: string[]; patch: PatchOperation[] } {
+  const made: string[] = [];
+  const patch = inTurn(file, pointers, (then, pointer) => {
+    const copy = copyPatch(then, pointer);
+    if (copy) made.push(copy.pointer);
+    return copy?.patch ?? [];
+  });
+  return { pointers: made, patch };
+}
 
 /** Places of copies in rows and ranks beside the one that is there, which is the first of them. @returns mm from it */
 export function ranks(across: number, deep: number, stepX: number, stepY: number): Point[] {

@@ -1,7 +1,7 @@
 import { copied, pasted } from "../courses/clipboard";
 import { useBuildSession, useFile, useSelection } from "../useSession";
-import { copyPatch, movePatch, nameOf, placedPart, takeOutPatch, turnPatch } from "./parts";
-import { takeOutAllPatch } from "./several";
+import { movePatch, nameOf, placedPart, takeOutPatch } from "./parts";
+import { copyAllPatch, takeOutAllPatch, turnAllPatch } from "./several";
 import { usePlanKeys } from "./usePlanKeys";
 import type { PlanPointer } from "./usePlanPointer";
 import type { usePlanView } from "./view";
@@ -32,18 +32,23 @@ export function usePlanActions({ placed, also, pointer, view, stopAsking }: Prop
     else session.edit(`Take out ${nameOf(file, selected)}`, takeOutPatch(selected));
   }
 
+  function light([first, ...others]: string[]) {
+    session.select(first);
+    for (const other of others) session.selectAlso(other);
+  }
+
   function copy() {
-    const beside = placed && copyPatch(file, placed);
-    if (!beside) return;
-    session.edit(`Copy ${nameOf(file, placed)}`, beside.patch);
-    session.select(beside.pointer);
+    const { pointers, patch } = copyAllPatch(file, lit);
+    if (!pointers.length) return;
+    session.edit(`Copy ${called()}`, patch);
+    light(pointers);
   }
 
   function paste(): boolean {
     const change = pasted(file, selected);
     if (!change) return false;
     session.edit(change.label, change.patch);
-    session.select(change.select);
+    light(change.lit);
     return true;
   }
 
@@ -61,10 +66,10 @@ export function usePlanActions({ placed, also, pointer, view, stopAsking }: Prop
         `Nudge ${called()}`,
         lit.flatMap((part) => movePatch(file, part, by)),
       ),
-    turn: (deg) => placed && session.edit(`Turn ${nameOf(file, placed)}`, turnPatch(file, placed, deg)),
+    turn: (deg) => lit.length && session.edit(`Turn ${called()}`, turnAllPatch(file, lit, deg)),
     takeOut,
     copy,
-    cut: () => selected !== null && copied(file, selected) !== null,
+    cut: () => selected !== null && copied(file, also.length ? lit : [selected]),
     paste,
     escape: letGo,
     enter: () => pointer.sketch && pointer.finish(),

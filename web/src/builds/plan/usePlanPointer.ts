@@ -1,7 +1,8 @@
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
 import type { Build, CutLine, PatchOperation, Point } from "../../api/types";
-import { useBuild, useBuildSession, useFile, useSession } from "../useSession";
-import { type Drawable, type DrawShape, sketched } from "./drawing";
+import { putKept, readKept } from "../../common/useKept";
+import { useBuild, useBuildSession, useFile, useOf, useSession } from "../useSession";
+import { type Drawable, type DrawShape, type Sketch, sketched } from "./drawing";
 import { type Gesture, type Preview, patchOf, previewOf, snapOf } from "./gesture";
 import { snappedTo } from "./neighbours";
 import { add, roundedPoint } from "./outline";
@@ -35,9 +36,14 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
   const session = useBuildSession();
   const file = useFile();
   const build = useBuild();
-  const [now, dispatch] = useAtOnce(pointing, IDLE);
+  const kept = `sketch:${build.id}:${useOf() ?? ""}`;
+  const [now, dispatch] = useAtOnce(pointing, () => ({ ...IDLE, sketch: readKept<Sketch | null>("window", kept, null) }));
   const [settling, settle] = useSettling(build);
   const { gesture, sketch, keys } = now();
+  // What is half drawn survives a reload.
+  const points = sketch?.points;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: where the pointer hovers is not kept
+  useEffect(() => putKept("window", kept, sketch && { ...sketch, hover: null }, null), [kept, points, sketch?.shape, sketch?.what.key]);
 
   const local = (event: { clientX: number; clientY: number }): Point => {
     const frame = ref.current?.getBoundingClientRect();
@@ -202,9 +208,9 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
 }
 
 /** A reducer whose newest state handlers have at once: pointers move more often than the page is drawn. */
-function useAtOnce<S, A>(reduce: (state: S, action: A) => S, first: S): [() => S, (action: A) => void] {
+function useAtOnce<S, A>(reduce: (state: S, action: A) => S, begin: () => S): [() => S, (action: A) => void] {
+  const [first, draw] = useState(begin);
   const newest = useRef(first);
-  const [, draw] = useState(first);
   const dispatch = (action: A) => {
     newest.current = reduce(newest.current, action);
     draw(newest.current);

@@ -24,7 +24,7 @@ module GreenPlinth
         # Everything drawn along a line.
         def lines
           @lines ||= (design.features + design.forms + design.zones + design.waters).filter_map do |part|
-            part.outline["points_mm"] if part.strip?
+            Plan::Outline.line(part.outline) if part.strip?
           end
         end
 

@@ -144,7 +144,7 @@ module GreenPlinth
           return 1 if technique.per == "each" || !feature.outline
           return feature.area.area / DM2 if technique.per == "dm2"
 
-          (feature.strip? ? Plan::Geos.line(feature.outline["points_mm"]).length : feature.area.exterior_ring.length / 2) / DM
+          (feature.strip? ? Plan::Geos.line(Plan::Outline.line(feature.outline)).length : feature.area.exterior_ring.length / 2) / DM
         end
 
         def subjects_tried
