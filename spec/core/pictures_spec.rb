@@ -13,7 +13,7 @@ RSpec.describe "Pictures of a base" do
     it "sets as many tufts as there are, in their ground and on it" do
       growth = described_class.new(grown(course("earth_paste", thickness_mm: 2),
 course("tufts", count: 7, length_mm: 6, colour: "#778833"))).to_a
-      expect(growth).to contain_exactly(include("tuft" => true, "length_mm" => 6.0, "colour" => "#778833"))
+      expect(growth).to contain_exactly(include("mark" => "tuft", "length_mm" => 6.0, "colour" => "#778833"))
       places = growth[0]["places"].each_slice(3).to_a
       expect(places.size).to eq(7)
       expect(places).to all(satisfy { |x, y, z| x.between?(-50, 0) && y.between?(-30, 30) && (z - 2).abs < 0.3 })
@@ -27,6 +27,16 @@ course("tufts", count: 7, length_mm: 6, colour: "#778833"))).to_a
       expect(closed).to eq(420)
       expect(described_class.new(evaluated(plain_file(plinth: { outline: rectangle(300, 200) }, zones: [zone(course("static_grass"))])))
         .to_a[0]["places"].size / 3).to eq(described_class::MOST)
+    end
+
+    it "strews grains that are large enough to be seen, unless paste was laid over them" do
+      pebbles = course("gravel", grain_mm: [2, 4], cover_pct: 50)
+      growth = described_class.new(grown(course("earth_paste"), pebbles)).to_a
+      expect(growth).to contain_exactly(include("mark" => "grain", "length_mm" => 3.0))
+      # 30 cm², half covered, of which loose grains hide six tenths, 9 mm² each.
+      expect(growth[0]["places"].size / 3).to eq(100)
+      expect(described_class.new(grown(pebbles, course("earth_paste"))).to_a).to be_empty
+      expect(described_class.new(grown(course("earth_paste"), course("gravel", grain_mm: [0.1, 0.3]))).to_a).to be_empty
     end
 
     it "is the same at every look" do
@@ -44,6 +54,40 @@ course("tufts", count: 7, length_mm: 6, colour: "#778833"))).to_a
       # Three to a dm² where nobody says: 0.3 dm² carry one.
       expect(greenery(course("tufts"))).to eq([{ "material" => "tufts", "count" => 1 }])
       expect(greenery(course("earth_paste"))).to eq([])
+    end
+  end
+
+  describe "the turntable" do
+    def wall(**more) = { id: "one", kind: "wall", outline: rectangle(40, 6), height_mm: 12, **more }
+    def unit(feature) = evaluated(plain_file(scale: 35, features: [feature])).turntable["bodies"][0]["unit_mm"]
+
+    it "tells what a wall is built of, so that its courses are drawn" do
+      expect(unit(wall(unit: { length_mm: 6, width_mm: 3, height_mm: 2, joint_mm: 0.3 }))).to eq([6, 2, 0.3])
+      expect(unit(wall)).to be_nil
+    end
+  end
+
+  describe "from which side something is seen" do
+    # Seen from the front of the base, from its right, from behind and from its left.
+    def sides(kind, turn)
+      { front: [0, -1], right: [1, 0], back: [0, 1], left: [-1, 0] }.transform_values do |toward|
+        subject = design(plain_file(subjects: [figure(rectangle(20, 8), kind: kind, turn_deg: turn)])).subjects.first
+        GreenPlinth::Design::SeenFrom.new(subject, toward.map(&:to_f)).to_h.values
+      end
+    end
+
+    it "is square on or end on, and the other way round from behind" do
+      expect(sides("animal", 0)).to eq(front: ["silhouette", false], right: ["end_on", false], back: ["silhouette", true],
+        left: ["end_on", true])
+    end
+
+    it "goes by how it is turned, a quarter to the left" do
+      expect(sides("animal", 90)).to eq(front: ["end_on", true], right: ["silhouette", false], back: ["end_on", false],
+        left: ["silhouette", true])
+    end
+
+    it "is square on for what is drawn from one side" do
+      expect(sides("prop", 90).values.map(&:first).uniq).to eq(%w[silhouette])
     end
   end
 

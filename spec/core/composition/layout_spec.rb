@@ -16,6 +16,13 @@ RSpec.describe GreenPlinth::Composition::Layout do
     expect(told.feature_clearances.first["mm"]).to be_within(0.02).of(8)
   end
 
+  it "tells what something stands on from what it lies over" do
+    track = { "id" => "line", "kind" => "track", "outline" => { "kind" => "strip", "points_mm" => [[-40, 0], [40, 0]], "width_mm" => 20 } }
+    told = layout(subjects: [subject_of(rectangle(30, 10), id: "engine")], features: [track, post("buffer", [10, 0])])
+    expect(told.feature_clearances).to contain_exactly({ "between" => %w[engine line], "mm" => 0.0, "stands_on" => true },
+      { "between" => %w[engine buffer], "mm" => 0.0 })
+  end
+
   it "counts what stands on the top once, and only the top" do
     twice = [subject_of(rectangle(20, 30), id: "a"), subject_of(rectangle(20, 30), id: "b")]
     expect(layout(subjects: twice).standing_pct).to be_within(0.01).of(10)

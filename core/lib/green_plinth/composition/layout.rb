@@ -35,13 +35,17 @@ module GreenPlinth
         end
       end
 
-      # @return [Array<Hash>] distance from a subject's silhouette to each feature nearer than NEAR_MM
+      # @return [Array<Hash>] distance from a subject's silhouette to each feature nearer than NEAR_MM; stands_on: what it lies over is
+      #   there to be stood, driven or run on
       def feature_clearances
         @feature_clearances ||= shadows.flat_map do |subject, shadow|
           box = grown(Plan::Geos.bounds(shadow))
           outlined.select { |_, _, other| Plan::Geos.boxes_meet?(box, other) }.filter_map do |feature, shape, _|
             mm = shape.distance(shadow)
-            { "between" => [subject.id, feature.id], "mm" => mm.round(3) } if mm <= NEAR_MM
+            next if mm > NEAR_MM
+
+            { "between" => [subject.id, feature.id], "mm" => mm.round(3) }
+              .merge(mm.zero? && !feature.kind.trait?("bars_feet") ? { "stands_on" => true } : {})
           end
         end
       end

@@ -208,6 +208,7 @@ module GreenPlinth
             { "kind" => part.kind.key, "pointer" => part.pointer, "name" => part.name, "colour" => part.colour, "focal" => part.focal?,
               "at" => @eye.picture(*middle, foot_z).map { |value| value.round(2) }, "width_mm" => (right - left).round(2),
               "height_mm" => (@eye.picture(0, 0, solids.map(&:high).max)[1] - @eye.picture(0, 0, foot_z)[1]).round(2),
+              **Design::SeenFrom.new(part, @eye.toward).to_h,
               "faces" => part.kind.trait?("faces_eye") ? [] : solids.flat_map { |solid| faces(solid) } }]
         end
       end

@@ -74,7 +74,8 @@ module GreenPlinth
           run = solid.corners.map { |x, y| ((x - from[0]) * along[0]) + ((y - from[1]) * along[1]) }.minmax
           { "pointer" => solid.pointer, "name" => solid.part.name, "kind" => solid.part.kind.key, "from" => run[0].round(2),
             "to" => run[1].round(2), "low" => (solid.low - below(solid.part)).round(2), "high" => solid.high.round(2),
-            "cut" => solid.shape.intersects?(line), "rings" => elevation(solid, from, along) }
+            "cut" => solid.shape.intersects?(line), "rings" => elevation(solid, from, along),
+            **Design::SeenFrom.new(solid.part, [along[1], -along[0]]).to_h }
         end.select { |one| one["to"] > 0 && one["from"] < length }
       end
 

@@ -2,7 +2,7 @@
 
 module GreenPlinth
   module Screens
-    # What grows on a base, piece by piece, for pictures of it: where each stands, how high it is and in what colour.
+    # What grows and lies on a base, piece by piece, for pictures of it: where each is, how large and in what colour.
     class Growth
       # So many places at most for each course, so that a wide meadow stays quick to draw.
       MOST = 900
@@ -11,6 +11,9 @@ module GreenPlinth
       # Of what says no length, mm (from memory): what is set piece by piece, and fibres.
       PIECE_MM = 5.0
       FIBRE_MM = 3.0
+      # A grain of less is not seen by itself, mm; and lying loosely grains hide so much of what is under them (from memory).
+      FINE_MM = 0.5
+      LOOSE = 0.6
       # Places are tried so often for each that is wanted: thin ground fills little of its box.
       TRIED = 25
 
@@ -21,21 +24,42 @@ module GreenPlinth
         @dose = Quantities::Dose.new(@design.catalogue)
       end
 
-      # @return [Array<Hash>] {pointer, material, colour, length_mm, tuft, places: [x, y, z, x, y, z, …]}, mm
+      # @return [Array<Hash>] {pointer, material, colour, length_mm, mark: tuft, fibre or grain, places: [x, y, z, x, y, z, …]}, mm
       def to_a
         @design.zones.each_with_index.flat_map do |zone, index|
           area = @evaluation.ground.area(index)
-          zone.courses.select { |course| course.material&.trait?("grows") }.map { |course| grown(course, area) }
+          seen(zone).map { |course| course.material.trait?("grows") ? grown(course, area) : strewn(course, area) }
         end
       end
 
       private
 
+      # Grains that paste was laid over are not seen.
+      def seen(zone)
+        known = zone.courses.select(&:material)
+        known.reject.with_index do |course, index|
+          next false if course.material.trait?("grows")
+
+          course.mean_grain_mm < FINE_MM || known.drop(index + 1).any? { |later| BURYING.include?(later.material.family.key) }
+        end
+      end
+
+      BURYING = %w[paste bulk].freeze
+      private_constant :BURYING
+
       def grown(course, area)
         tuft = @dose.pieces(course, Plan::Geos.area(area))
+        mark(course, tuft ? "tuft" : "fibre", course.length_mm || (tuft ? PIECE_MM : FIBRE_MM), area, tuft || fibres(course, area))
+      end
+
+      def strewn(course, area)
+        size = course.mean_grain_mm
+        mark(course, "grain", size, area, LOOSE * course.cover * Plan::Geos.area(area) / (size**2))
+      end
+
+      def mark(course, mark, length, area, count)
         { "pointer" => course.pointer, "material" => course.material.key, "colour" => course.colour || course.material.colour,
-          "length_mm" => (course.length_mm || (tuft ? PIECE_MM : FIBRE_MM)).to_f, "tuft" => !tuft.nil?,
-          "places" => places(area, tuft || fibres(course, area), seed(course)) }
+          "length_mm" => length.to_f, "mark" => mark, "places" => places(area, count, seed(course)) }
       end
 
       def fibres(course, area) = FIBRES_DM2 * course.cover * Plan::Geos.area(area) / Quantities::Dose::MM2_PER_DM2

@@ -79,6 +79,7 @@ module GreenPlinth
       def subjects
         @design.subjects.map do |subject|
           { "pointer" => subject.pointer, "name" => subject.name, "kind" => subject.kind.key, "at_mm" => subject.at_mm,
+            "turn_deg" => subject.turn_deg, "size_mm" => Plan::Outline.size(subject.reach).map { |side| side.round(2) },
             "focal" => subject.focal?, "feet" => subject.feet? ? short(subject.foot_points) : [], "rings" => rings(subject.footprint_area),
             "silhouette" => subject.silhouette ? rings(subject.shadow) : [] }
         end

@@ -18,7 +18,7 @@ module GreenPlinth
       # @return [Hash]
       def to_h
         { "ground" => ground, "waters" => waters, "bodies" => bodies + portals, "growth" => Growth.new(@evaluation).to_a,
-"bounds_mm" => bounds, "within" => within }
+          "bounds_mm" => bounds, "within" => within }
       end
 
       private
@@ -42,6 +42,9 @@ module GreenPlinth
         @evaluation.pools.select(&:wet?).map do |pool|
           { "pointer" => pool.water.pointer, "colour" => pool.water.colour, "level_mm" => pool.level,
             "rings" => pool.rings.map { |ring| Plan::Geos.coordinates(Plan::Geos.line(ring).simplify(0.1)).map { |point| short(point) } },
+            "depths" => @evaluation.depth_tones(pool).bands.map do |band|
+              { "colour" => band.colour, "rings" => Plan::Geos.rings(band.area).map { |ring| ring.map { |point| short(point) } } }
+            end,
             "surface" => Seas::Surface.new(pool, @evaluation.spots).to_h }
         end
       end
@@ -60,22 +63,30 @@ module GreenPlinth
           solid = Composition::Solid.new(form, form.area, form.invert_mm, form.invert_mm + form.clear_mm)
           { "pointer" => form.pointer, "kind" => form.kind.key, "name" => form.name, "colour" => form.kind["colour"],
             "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => short(form.middle), "size_mm" => size(solid),
-            "turn_deg" => 0, "foot_mm" => nil, "line_mm" => nil, "crown" => false,
+            "turn_deg" => 0, "foot_mm" => nil, "line_mm" => nil, "crown" => false, "unit_mm" => nil,
             "faces" => Composition::Facets.prism(Composition::Facets.ring(solid.shape), solid.low, solid.high)
               .map { |face| face.map { |corner| short(corner) } } }
         end
       end
 
-      # Trees as trunk and crown, figures as a foot, a body and a head: see Composition::Facets.
+      # See Composition::Facets.
       def bodies
         @evaluation.solids.all.map do |solid|
           part = solid.part
           { "pointer" => part.pointer, "kind" => part.kind.key, "name" => part.name, "colour" => part.colour,
             "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => short(part.middle), "size_mm" => size(solid),
-            "turn_deg" => part.data["turn_deg"] || 0, "foot_mm" => foot(part), "line_mm" => (Plan::Outline.line(part.outline) if part.strip?),
-            "crown" => !part.strip? && solid.low > lowest(part),
+            "turn_deg" => part.data["turn_deg"] || 0, "foot_mm" => foot(part),
+            "line_mm" => (Plan::Outline.line(part.outline) if part.strip?),
+            "crown" => !part.strip? && solid.low > lowest(part), "unit_mm" => unit(part),
             "faces" => Composition::Facets.faces(solid).map { |face| face.map { |corner| short(corner) } } }
         end
+      end
+
+      # Of what is built of one: its length, its height and the joint about it.
+      def unit(part)
+        count = @evaluation.units.find { |one| one.part.pointer == part.pointer && !one.painted }
+        length, _, height = count&.size_mm
+        length && height && [length, height, count.joint_mm].map { |side| side.round(3) }
       end
 
       # Width and depth of what stands on a foot of its own, before it is turned.

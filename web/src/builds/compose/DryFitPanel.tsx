@@ -24,7 +24,8 @@ export function DryFitPanel({ composition, trying }: { composition: Composition;
   const nearest = (id: string) =>
     [...composition.clearances, ...composition.feature_clearances]
       .filter((pair) => pair.between.includes(id))
-      .sort((a, b) => a.mm - b.mm)[0];
+      // What it stands on is told only where it comes near to nothing.
+      .sort((a, b) => Number(a.stands_on ?? false) - Number(b.stands_on ?? false) || a.mm - b.mm)[0];
   return (
     <Box component="section" aria-label="Dry fit">
       <Typography variant="h2">
@@ -69,8 +70,8 @@ export function DryFitPanel({ composition, trying }: { composition: Composition;
               {near && (
                 <>
                   {" · "}
-                  <Box component="span" sx={{ color: near.mm === 0 ? tints.trouble : undefined }}>
-                    {near.mm === 0 ? `▲ lies over ${names.get(other)}` : `${mm(near.mm)} to ${names.get(other)}`}
+                  <Box component="span" sx={{ color: near.mm === 0 && !near.stands_on ? tints.trouble : undefined }}>
+                    {nearWords(near, names.get(other) ?? other)}
                   </Box>
                 </>
               )}
@@ -80,4 +81,9 @@ export function DryFitPanel({ composition, trying }: { composition: Composition;
       })}
     </Box>
   );
+}
+
+function nearWords({ mm: gap, stands_on }: Composition["feature_clearances"][number], other: string): string {
+  if (gap > 0) return `${mm(gap)} to ${other}`;
+  return stands_on ? `stands on ${other}` : `▲ lies over ${other}`;
 }

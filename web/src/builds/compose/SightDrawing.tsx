@@ -77,13 +77,14 @@ const Standing = memo(({ item, hair, lit, onSelect }: StandingProps) => {
   const colour = item.colour ?? kind?.colour ?? INK;
   const [u, v] = item.at ?? [0, 0];
   const stroke = lit ?? INK;
+  const silhouette = kind?.[item.silhouette ?? "silhouette"];
   return (
     <g data-sight={item.pointer} style={{ cursor: "pointer" }} onClick={() => item.pointer && onSelect(item.pointer)}>
       <title>{item.name}</title>
-      {kind?.silhouette && !item.faces?.length ? (
+      {silhouette && !item.faces?.length ? (
         <path
-          d={kind.silhouette}
-          transform={`translate(${u} ${v}) scale(${Math.max(item.width_mm ?? 1, 0.3)} ${Math.max(item.height_mm ?? 1, 0.3)})`}
+          d={silhouette}
+          transform={`translate(${u} ${v}) scale(${Math.max(item.width_mm ?? 1, 0.3) * (item.mirrored ? -1 : 1)} ${Math.max(item.height_mm ?? 1, 0.3)})`}
           fill={colour}
           stroke={stroke}
           strokeWidth={lit ? 2.5 : 1}

@@ -83,7 +83,7 @@ function Cut({ section, there, fresh, name }: StandsProps & { section: Section; 
       {section.standing
         .filter((one) => there(one.pointer))
         .map((one) => {
-          const drawnAs = standingKind(catalogue, one.kind, one.pointer)?.silhouette;
+          const drawnAs = standingKind(catalogue, one.kind, one.pointer)?.[one.silhouette];
           return shape(one, drawnAs, { x, y, top: 2 }).map((path) => (
             <path key={one.pointer + path.d} {...path} fill={palette.text.secondary} fillOpacity={one.cut ? 0.45 : 0.2} />
           ));

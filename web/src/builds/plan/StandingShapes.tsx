@@ -130,7 +130,8 @@ const STONE = "#918879";
 
 /** A subject's footprint with its feet, and its whole plan shadow where that is larger. */
 export const SubjectShape = memo(function SubjectShape({ subject, fine }: Fine & { subject: Drawing["subjects"][number] }) {
-  const colour = kindOf(useCatalogue(), "subjects", subject.kind)?.colour;
+  const { colour, above } = kindOf(useCatalogue(), "subjects", subject.kind) ?? {};
+  const [wide, deep] = subject.size_mm;
   return (
     <g>
       {subject.silhouette.length > 0 && (
@@ -153,6 +154,19 @@ export const SubjectShape = memo(function SubjectShape({ subject, fine }: Fine &
         stroke={subject.focal ? FOCAL : INK}
         strokeWidth={fine * (subject.focal ? 2.4 : 1.4)}
       />
+      {above && (
+        <path
+          pointerEvents="none"
+          d={above}
+          transform={`translate(${subject.at_mm.join(" ")}) rotate(${subject.turn_deg}) scale(${wide} ${deep})`}
+          fill={INK}
+          fillOpacity={0.14}
+          stroke={INK}
+          strokeOpacity={0.75}
+          strokeWidth={1}
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
       {subject.feet.map(([x, y]) => (
         <path
           key={`${x} ${y}`}

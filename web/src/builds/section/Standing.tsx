@@ -24,7 +24,7 @@ export function Standing({ section, x, y, top, lit, onSelect, hatches }: Props) 
       {section.standing.map((one) => {
         const cut_off = y(one.high) < top;
         const on = within(one.pointer, lit);
-        const silhouette = cut_off ? undefined : standingKind(catalogue, one.kind, one.pointer)?.silhouette;
+        const silhouette = cut_off ? undefined : standingKind(catalogue, one.kind, one.pointer)?.[one.silhouette];
         const drawn = {
           fill: palette.text.secondary,
           fillOpacity: one.cut ? 0.42 : 0.14,
@@ -63,7 +63,7 @@ export function shape(
     return [
       {
         d: silhouette,
-        transform: `translate(${(left + right) / 2} ${foot}) scale(${Math.max(right - left, 2)} ${-(foot - head)})`,
+        transform: `translate(${(left + right) / 2} ${foot}) scale(${Math.max(right - left, 2) * (one.mirrored ? -1 : 1)} ${-(foot - head)})`,
       },
     ];
   if (one.rings.length)

@@ -23,11 +23,16 @@ const tuft = () =>
     Array.from({ length: BLADES }, (_, i) => blade(i === 0 ? 0 : LEAN, (i * 2 * Math.PI) / (BLADES - 1))),
   ) as THREE.BufferGeometry;
 
-/** What grows in one course: the same piece in every place, each turned, sized and toned a little differently. */
-export function grown({ places, length_mm, colour, tuft: whole }: Grown): THREE.InstancedMesh {
+/** A stone with its faces, half sunk, one long. */
+const stone = () => new THREE.IcosahedronGeometry(0.5, 0).scale(1, 0.78, 0.62).translate(0, 0, 0.16);
+
+const PIECES = { tuft, fibre: () => blade(0.16, 0), grain: stone };
+
+/** What grows or lies in one course: the same piece in every place, each turned, sized and toned a little differently. */
+export function grown({ places, length_mm, colour, mark }: Grown): THREE.InstancedMesh {
   const count = places.length / 3;
   const material = new THREE.MeshStandardMaterial({ roughness: 1, flatShading: true });
-  const mesh = new THREE.InstancedMesh(whole ? tuft() : blade(0.16, 0), material, count);
+  const mesh = new THREE.InstancedMesh(PIECES[mark](), material, count);
   const [at, tone, base] = [new THREE.Object3D(), new THREE.Color(), new THREE.Color(colour ?? "#7d8246")];
   for (let i = 0; i < count; i += 1) {
     const vary = Math.sin(i * 12.9898) * 0.5 + Math.sin(i * 78.233) * 0.5;

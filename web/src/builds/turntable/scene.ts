@@ -1,6 +1,7 @@
 import * as THREE from "three";
 import type { Catalogue, Kind, Point, Solid, SolidBody } from "../../api/types";
 import { has, standingKind } from "../../common/catalogue";
+import { bond } from "./bond";
 import { grown } from "./growth";
 import { fenced, leafy, standingRelief } from "./reliefs";
 
@@ -124,7 +125,10 @@ function moving({ vertices, triangles, colours, owners }: Surface): THREE.Mesh {
   return new THREE.Mesh(geometry, material);
 }
 
-function surface({ rings, level_mm, colour, surface: shaped }: Solid["waters"][number]): THREE.Object3D {
+/** Over each other by so little that none flickers, mm. */
+const FILM = 0.02;
+
+function surface({ rings, level_mm, colour, depths, surface: shaped }: Solid["waters"][number]): THREE.Object3D {
   if (shaped) return moving(shaped);
   const group = new THREE.Group();
   const material = new THREE.MeshStandardMaterial({
@@ -134,11 +138,16 @@ function surface({ rings, level_mm, colour, surface: shaped }: Solid["waters"][n
     roughness: 0.15,
     side: THREE.DoubleSide,
   });
-  for (const shape of shapes(rings)) {
-    const mesh = new THREE.Mesh(new THREE.ShapeGeometry(shape), material);
-    mesh.position.z = level_mm;
-    group.add(mesh);
-  }
+  // Tinted water hides its bed the more the deeper it is; the core says in what colour.
+  const bands = depths.length ? depths : [{ rings, colour: null }];
+  for (const [index, band] of bands.entries())
+    for (const shape of shapes(band.rings)) {
+      const own = band.colour ? material.clone() : material;
+      if (band.colour) own.color.set(band.colour);
+      const mesh = new THREE.Mesh(new THREE.ShapeGeometry(shape), own);
+      mesh.position.z = level_mm + index * FILM;
+      group.add(mesh);
+    }
   return group;
 }
 
@@ -165,6 +174,8 @@ function standing(body: SolidBody, catalogue: Catalogue): THREE.Object3D {
   });
   const object = shaped(body, kind, material);
   object.name = body.pointer;
+  const joints = bond(body);
+  if (joints) object.add(joints);
   return object;
 }
 
