@@ -31,6 +31,15 @@ RSpec.describe "Materials and techniques over HTTP" do
     expect(answer["own"]).to eq("materials" => ["bog_paste"], "techniques" => [], "recipes" => [], "stacks" => [])
   end
 
+  it "draws a material as it is written, before it is kept, and says what is wrong with it" do
+    expect(send_json("POST", "/api/drawn-material", bog)["stages"]).to include("key" => "dry", "hours" => [40.0, 50.0, 60.0])
+    expect(own["materials"]).to be_empty
+    refused = send_json("POST", "/api/drawn-material", bog.merge("windows" => { "texture" => [20, 10] }))
+    expect(last_response.status).to eq(422)
+    expect(refused["problems"]).to contain_exactly(include("pointer" => "/materials/written/windows/texture",
+      "message" => "must end after it begins"))
+  end
+
   it "changes what ships, for every build, until mine is taken away" do
     plain = plain_file(zones: [zone(course("earth_paste", thickness_mm: 2))])
     tail = ->(build) { build["evaluation"]["steps"].find { |one| one["material"] == "earth_paste" }["tail_min"] }

@@ -167,6 +167,7 @@ RSpec.configure do |config|
   # failure is printed: an example that needs its second try again and again has a defect, or the page has.
   config.verbose_retry = true
   config.display_try_failure_messages = true
+  config.backtrace_exclusion_patterns << /rspec-retry/
   config.define_derived_metadata(type: :feature) { |example| example[:retry] = 2 }
   config.before(:each, type: :feature) do
     Capybara.app ||= ServerSpec.app

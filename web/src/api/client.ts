@@ -144,6 +144,7 @@ export const api = {
   entry: (kind: EntryKind, key: string) => answer(server.GET("/api/catalogue/{kind}/{key}", { params: { path: { kind, key } } })),
   putEntry: (kind: EntryKind, key: string, entry: Record<string, unknown>) =>
     answer(server.PUT("/api/catalogue/{kind}/{key}", { params: { path: { kind, key } }, body: entry })),
+  materialPicture: (entry: Record<string, unknown>) => answer(server.POST("/api/drawn-material", { body: entry })),
   deleteEntry: (kind: EntryKind, key: string) => answer(server.DELETE("/api/catalogue/{kind}/{key}", { params: { path: { kind, key } } })),
   stock: (text: string) => answer(server.POST("/api/catalogue/own", { body: unread(text) })),
   ownEntries: "/api/catalogue/own",

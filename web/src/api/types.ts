@@ -136,3 +136,4 @@ export type PlacedUnderlay = Schemas["PlacedUnderlay"];
 export type ReferencePicture = Schemas["ReferencePicture"];
 export type UnderlayAsked = Schemas["UnderlayAsked"];
 export type LearntFactor = Schemas["LearntFactor"];
+export type MaterialPicture = Schemas["MaterialPicture"];

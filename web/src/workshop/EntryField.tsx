@@ -1,3 +1,4 @@
+import Autocomplete from "@mui/material/Autocomplete";
 import Box from "@mui/material/Box";
 import MenuItem from "@mui/material/MenuItem";
 import Stack from "@mui/material/Stack";
@@ -6,7 +7,10 @@ import Typography from "@mui/material/Typography";
 import { useEffect, useState } from "react";
 import type { Field } from "../api/types";
 import { choices, useCatalogue } from "../common/catalogue";
-import { capital } from "../common/words";
+import { readFigure } from "../common/figures";
+import { preferred } from "../common/preferences";
+import { capital, currency, plain } from "../common/words";
+import { EntryTable } from "./EntryTable";
 
 interface Props {
   field: Field;
@@ -50,27 +54,63 @@ export function EntryField({ field, value, problem, onChange }: Props) {
         {problem && <Typography color="error">{problem}</Typography>}
       </Box>
     );
+  if (field.as === "table") return <EntryTable field={field} value={value} problem={problem} onChange={onChange} />;
+  if (field.as === "material" || field.as === "technique")
+    return <Named field={field} value={value} problem={problem} onChange={onChange} />;
+  if (field.as === "money") return <Money field={field} value={value} problem={problem} onChange={onChange} />;
   return <Written field={field} value={value} problem={problem} onChange={onChange} />;
+}
+
+/** A material or a technique, found by its name. */
+function Named({ field, value, problem, onChange }: Props) {
+  const { materials, techniques } = useCatalogue();
+  const named = field.as === "material" ? materials.map(({ key, name }) => [key, name]) : techniques.map(({ key }) => [key, plain(key)]);
+  const names = new Map(named as [string, string][]);
+  return (
+    <Autocomplete
+      size="small"
+      sx={{ width: 260 }}
+      options={[...names.keys()]}
+      value={(value as string | undefined) ?? null}
+      getOptionLabel={(key) => names.get(key) ?? plain(key)}
+      onChange={(_, key) => onChange(key ?? undefined)}
+      renderInput={(params) => <TextField {...params} label={field.name} error={!!problem} helperText={problem} />}
+    />
+  );
+}
+
+/** In the maker's own money; kept in its smallest coins. */
+function Money({ field, value, problem, onChange }: Props) {
+  const coins = 10 ** currency(preferred("currency")).decimals;
+  return (
+    <Written
+      field={{ ...field, as: "number", unit: preferred("currency") }}
+      value={value === undefined ? undefined : (value as number) / coins}
+      problem={problem}
+      onChange={(next) => onChange(next === undefined ? undefined : Math.round((next as number) * coins))}
+    />
+  );
 }
 
 const shown = (as: Field["as"], value: unknown): string => {
   if (value === undefined || value === null) return "";
-  if (as === "tags") return (value as string[]).join(", ");
-  return as === "json" ? JSON.stringify(value) : String(value);
+  if (as === "tags" || as === "figures") return (value as unknown[]).join(as === "tags" ? ", " : "; ");
+  return as === "lines" ? (value as string[]).join("\n") : String(value);
 };
 
-/** @returns the value, undefined for none, or null where it cannot be read */
-function read(as: Field["as"], text: string): unknown {
-  if (text.trim() === "") return undefined;
-  if (as === undefined || as === "number") return Number.isFinite(Number(text.replace(",", "."))) ? Number(text.replace(",", ".")) : null;
-  if (as === "tags") return text.split(/[\s,]+/).filter(Boolean);
-  if (as !== "json") return text;
-  try {
-    return JSON.parse(text);
-  } catch (error) {
-    if (!(error instanceof SyntaxError)) throw error;
-    return null;
-  }
+/** What was typed, as the entry has it, undefined for none; or what is wrong with it. */
+function read({ as, unit = "" }: Field, text: string): { value?: unknown; wrong?: string } {
+  if (text.trim() === "") return {};
+  if (as === undefined || as === "number" || as === "money") return readFigure(text, unit);
+  if (as === "tags") return { value: text.split(/[\s,]+/).filter(Boolean) };
+  if (as === "lines") return { value: text.split("\n").filter((line) => line.trim()) };
+  if (as !== "figures") return { value: text };
+  const figures = text
+    .split(/[;\s]+/)
+    .filter(Boolean)
+    .map((figure) => readFigure(figure, unit));
+  const wrong = figures.find((figure) => figure.wrong)?.wrong;
+  return wrong ? { wrong } : { value: figures.map((figure) => figure.value) };
 }
 
 const isNumber = (field: Field): boolean => field.as === undefined || field.as === "number";
@@ -78,27 +118,27 @@ const isNumber = (field: Field): boolean => field.as === undefined || field.as =
 /** What is typed; kept as typed until it can be read. */
 function Written({ field, value, problem, onChange }: Props) {
   const [text, setText] = useState(shown(field.as, value));
-  const [wrong, setWrong] = useState(false);
+  const [wrong, setWrong] = useState<string>();
   useEffect(() => {
     setText(shown(field.as, value));
-    setWrong(false);
+    setWrong(undefined);
   }, [field.as, value]);
   const settle = () => {
-    const next = read(field.as, text);
-    setWrong(next === null);
-    if (next !== null && shown(field.as, next) !== shown(field.as, value)) onChange(next);
+    const next = read(field, text);
+    setWrong(next.wrong);
+    if (!next.wrong && shown(field.as, next.value) !== shown(field.as, value)) onChange(next.value);
   };
-  const unreadable = isNumber(field) ? "is no number" : "is no JSON";
   return (
     <TextField
       label={field.unit ? `${field.name}, ${field.unit}` : field.name}
       value={text}
-      error={wrong || !!problem}
-      helperText={wrong ? unreadable : problem}
+      error={!!wrong || !!problem}
+      helperText={wrong ?? problem}
       onChange={(event) => setText(event.target.value)}
       onBlur={settle}
-      onKeyDown={(event) => event.key === "Enter" && settle()}
-      sx={{ width: isNumber(field) ? 190 : 460, maxWidth: "100%" }}
+      onKeyDown={(event) => event.key === "Enter" && field.as !== "lines" && settle()}
+      multiline={field.as === "lines"}
+      sx={{ width: isNumber(field) ? 190 : field.as === "figures" ? 220 : 460, maxWidth: "100%" }}
       slotProps={{ inputLabel: { shrink: true } }}
     />
   );

@@ -7,10 +7,13 @@ import Typography from "@mui/material/Typography";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type EntryKind, Refused } from "../api/client";
-import type { Problem } from "../api/types";
+import type { Field, Problem } from "../api/types";
 import { useCatalogue } from "../common/catalogue";
 import { useKept } from "../common/useKept";
+import { plain } from "../common/words";
 import { EntryField } from "./EntryField";
+import { memberOf, withMember } from "./members";
+import { EntryPicture } from "./picture/EntryPicture";
 
 interface Props {
   kind: EntryKind;
@@ -99,11 +102,16 @@ export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
           {problem.detail}
           {(problem.problems ?? []).map((one) => (
             <div key={`${one.pointer}${one.message}`}>
-              <code>{one.pointer.replace(`${at}/`, "")}</code> {one.message}
+              {fieldWords(
+                groups.flatMap((group) => group.fields),
+                one.pointer.replace(at, "").slice(1),
+              )}{" "}
+              {one.message}
             </div>
           ))}
         </Alert>
       )}
+      {kind === "materials" && <EntryPicture entryKey={entryKey} data={data} />}
       {groups.map(({ key: group, name: title, fields }) => (
         <Box key={group} component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 2 }}>
           <Typography component="legend" variant="h3" sx={{ mb: 1 }}>
@@ -114,9 +122,9 @@ export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
               <EntryField
                 key={field.at}
                 field={field}
-                value={data[field.at as string]}
-                problem={problems.get(`${at}/${field.at}`)}
-                onChange={(value) => setDraft({ ...data, [field.at as string]: value })}
+                value={memberOf(data, field.at as string)}
+                problem={problemOf(problems, `${at}/${field.at}`)}
+                onChange={(value) => setDraft(withMember(data, field.at as string, value))}
               />
             ))}
           </Stack>
@@ -127,4 +135,15 @@ export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
       </Typography>
     </Box>
   );
+}
+
+/** What is wrong with a value, or with something in it. */
+const problemOf = (problems: Map<string, string>, pointer: string): string | undefined =>
+  problems.get(pointer) ?? [...problems].find(([at]) => at.startsWith(`${pointer}/`))?.[1];
+
+/** What the maker calls the value that a problem is about: the field, and what lies in it. */
+function fieldWords(fields: Field[], at: string): string {
+  const field = fields.find((one) => at === one.at || at.startsWith(`${one.at}/`));
+  const within = field ? at.slice((field.at as string).length + 1) : at;
+  return [field?.name, within && plain(within).replaceAll("/", ", ")].filter(Boolean).join(", ");
 }

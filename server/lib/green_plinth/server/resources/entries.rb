@@ -21,6 +21,9 @@ module GreenPlinth
 
           app.get("/api/catalogue/:kind/:key") { json_body(entry_as_data) }
 
+          # Drawn as it is written, kept or not.
+          app.post("/api/drawn-material") { json_body(Screens::MaterialPicture.new(written_material(json_in), desk.catalogue.kinds).to_h) }
+
           app.put("/api/catalogue/:kind/:key") do
             desk.stock(entry_kind => { entry_key => json_in })
             json_body(entry_as_data)
@@ -70,6 +73,18 @@ module GreenPlinth
             kind = params["kind"].to_s
             Files::CatalogueFile::KINDS.include?(kind) ? kind : raise(Refusal.not_found("kind of entry #{kind[0, 40]}"))
           end
+
+          def written_material(data)
+            file = { "format" => Files::CatalogueFile::FORMAT, "materials" => { WRITTEN => data } }
+            found = Files::CatalogueFile.new(desk.catalogue).problems(file)
+            raise InvalidFile, found unless found.empty?
+
+            desk.catalogue.with({ WRITTEN => data }, {}).materials[WRITTEN]
+          end
+
+          # What has no key yet.
+          WRITTEN = "written"
+          private_constant :WRITTEN
 
           def entry_key = params["key"].to_s[0, 60]
           def entry_as_data = entry.to_h.merge("key" => entry_key, "own" => own?)
