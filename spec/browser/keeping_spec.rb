@@ -86,7 +86,7 @@ RSpec.describe "Nothing is lost", type: :feature do
     it "is put right by what is typed, and opens" do
       spoil(-1)
       visit current_path
-      within("section[aria-label='/scale']") do
+      within("section[aria-label='Scale']") do
         expect(page).to have_text("must be more than 0")
         fill_in "Put here instead", with: "72"
       end
@@ -101,7 +101,7 @@ RSpec.describe "Nothing is lost", type: :feature do
       visit current_path
       fill_in "Put here instead", with: "wide"
       click_button "Put it right"
-      expect(page).to have_css("section[aria-label='/scale']", text: "must be a number")
+      expect(page).to have_css("section[aria-label='Scale']", text: "must be a number")
       expect(page).to have_link("Save the plinth file as it is", href: "/api/builds/#{id}/export.json")
     end
   end

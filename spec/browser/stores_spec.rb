@@ -60,7 +60,7 @@ RSpec.describe "Stores, mixes and scales by hand", type: :feature do
     Dir.mktmpdir do |folder|
       table = ->(text) { File.join(folder, "stores.csv").tap { |path| File.write(path, text) } }
       attach_file("Stores as CSV or JSON", table["material;pack;unit\nearth_paste;200;ml\nmoon_dust;1;ml\n"], make_visible: true)
-      expect(page).to have_css("[role=alert]", text: %r{Nothing was taken over.*/row/3/material}m)
+      expect(page).to have_css("[role=alert]", text: /Nothing was taken over.*Row 3, material/m)
       attach_file("Stores as CSV or JSON", table["material;pack;unit;full\nearth_paste;200;ml;2\nfine_sand;500;g;1\n"], make_visible: true)
       expect(page).to have_css("[data-jar]", count: 2)
     end

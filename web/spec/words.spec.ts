@@ -1,6 +1,7 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Preferences } from "../src/api/types";
 import { readFigure } from "../src/common/figures";
+import { placeWords, problemWords } from "../src/common/placeWords";
 import { usePreferences } from "../src/common/preferences";
 import { amountWords, clockWords, currency, dateWords, mm, momentWords, money } from "../src/common/words";
 
@@ -71,5 +72,23 @@ describe("words", () => {
     expect(readFigure("4 ft 6", "mm").wrong).toBe("Type a number of mm");
     expect(readFigure("1/0", "in").wrong).toBeTruthy();
     expect(readFigure("", "mm").wrong).toBeTruthy();
+  });
+});
+
+describe("places of a file in words", () => {
+  const file = { zones: [{ name: "moor", courses: [{}, {}] }], waters: [{}] };
+
+  it("go by a part's name where there is one, and by its place where there is none", () => {
+    expect(placeWords("/zones/0/courses/1/thickness_mm", file)).toBe("moor, course 2, thickness");
+    expect(placeWords("/waters/0/level_mm", file)).toBe("water 1, level");
+    expect(placeWords("/zones/3/courses/0")).toBe("zone 4, course 1");
+    expect(placeWords("/plinth/outline/width_mm")).toBe("plinth, outline, width");
+    expect(placeWords("/row/3/material")).toBe("row 3, material");
+    expect(placeWords("")).toBe("the whole file");
+  });
+
+  it("stand before what is wrong, unless that names the part", () => {
+    expect(problemWords({ pointer: "/scale", message: "must be more than 0" }, file)).toBe("Scale must be more than 0");
+    expect(problemWords({ pointer: "/zones/0/outline", message: "moor lies beside the plinth" }, file)).toBe("Moor lies beside the plinth");
   });
 });

@@ -1,6 +1,4 @@
-import Alert from "@mui/material/Alert";
 import Box from "@mui/material/Box";
-import Snackbar from "@mui/material/Snackbar";
 import { useEffect, useMemo } from "react";
 import { Navigate, useNavigate, useParams } from "react-router";
 import { useStore } from "zustand";
@@ -22,6 +20,7 @@ import { Missing } from "./Missing";
 import { MendPage } from "./mend/MendPage";
 import { OrderPage } from "./order/OrderPage";
 import { QuantitiesPage } from "./quantities/QuantitiesPage";
+import { RefusedNote } from "./RefusedNote";
 import { STAGES, StageRail } from "./StageRail";
 import { BuildSession } from "./session";
 import { TopBar } from "./TopBar";
@@ -139,11 +138,7 @@ export function BuildPage() {
       </Box>
       <ConflictDialog />
       <KeyboardHelp />
-      <Snackbar open={refused !== null} anchorOrigin={{ vertical: "bottom", horizontal: "center" }}>
-        <Alert severity="error" variant="filled" onClose={session.hideRefusal}>
-          That change was not made. {refused?.problems?.map((problem) => problem.message).join("; ") ?? refused?.detail}
-        </Alert>
-      </Snackbar>
+      <RefusedNote />
     </SessionProvider>
   );
 }

@@ -5,16 +5,15 @@ import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Tooltip from "@mui/material/Tooltip";
 import Typography from "@mui/material/Typography";
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, type Heavy } from "../api/client";
-import type { Build, Chance } from "../api/types";
+
 import { Brand } from "../common/Brand";
 import { useHelp } from "../common/KeyboardHelp";
 import { useThemeMode } from "../common/useThemeMode";
 import { at, count, dayWords, grams, mm, momentWords, money, plain, shapeWords, short, span } from "../common/words";
 import { Saved } from "./Saved";
+import { useLikelyDate } from "./useLikelyDate";
 import { useBuild, useBuildSession, useFile } from "./useSession";
 
 /** The name of the build, how it stands, and its vitals, which move with every edit. */
@@ -141,17 +140,6 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
 }
 
 const COARSE = matchMedia("(pointer: coarse)");
-
-/** By when it is ready in four tries of five, where that has been asked of this plan. */
-function useLikelyDate(build: Build): string | null {
-  const ready = build.evaluation.schedule?.ready_at ?? "";
-  const { data } = useQuery<Heavy<Chance>>({
-    queryKey: ["chance", ready, build.id, build.version],
-    queryFn: () => api.chance(build.id),
-    enabled: false,
-  });
-  return data?.answer?.ready_80 ?? null;
-}
 
 function Vital({
   name,

@@ -1,5 +1,6 @@
 import Alert from "@mui/material/Alert";
 import { Refused } from "../api/client";
+import { problemWords } from "./placeWords";
 
 /** What came of bringing something in: how much was taken, or why nothing was, place by place. */
 export interface Said {
@@ -10,7 +11,7 @@ export interface Said {
 export const done = (line: string): Said => ({ severity: "success", lines: [line] });
 
 export function refused(error: unknown): Said {
-  const problems = error instanceof Refused ? (error.problem.problems ?? []).map((one) => `${one.pointer} ${one.message}`) : [];
+  const problems = error instanceof Refused ? (error.problem.problems ?? []).map((one) => problemWords(one)) : [];
   return { severity: "error", lines: ["Nothing was taken over.", ...(problems.length ? problems : [(error as Error).message])] };
 }
 

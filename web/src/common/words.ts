@@ -53,7 +53,9 @@ export function span(minutes: number | null | undefined): string {
   if (whole < 60) return `${whole} min`;
   const hours = Math.floor(whole / 60);
   const rest = whole % 60;
-  if (hours < 48) return rest ? `${hours} h ${rest} min` : `${hours} h`;
+  // Over a day, minutes would say more than anybody knows.
+  if (hours >= 24 && hours < 48) return `${Math.round(whole / 60)} h`;
+  if (hours < 24) return rest ? `${hours} h ${rest} min` : `${hours} h`;
   return `${short(whole / 1440)} days`;
 }
 

@@ -16,6 +16,7 @@ import { choices, useCatalogue, usualOf, usualWork } from "../common/catalogue";
 import { FieldGroup } from "../common/FieldGroup";
 import { MomentField } from "../common/MomentField";
 import { NumberField } from "../common/NumberField";
+import { problemWords } from "../common/placeWords";
 import { usePreferences } from "../common/preferences";
 import { ScaleField } from "../common/ScaleField";
 import { useKept } from "../common/useKept";
@@ -117,7 +118,7 @@ export function NewBuildPage() {
     } catch (error) {
       setProblems(
         error instanceof Refused
-          ? (error.problem.problems?.map((one) => `${one.pointer}: ${one.message}`) ?? [error.problem.detail])
+          ? (error.problem.problems?.map((one) => problemWords(one)) ?? [error.problem.detail])
           : [(error as Error).message],
       );
       setBusy(false);

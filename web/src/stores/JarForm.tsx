@@ -11,6 +11,7 @@ import type { Jar, JarData, Problem } from "../api/types";
 import { Choice } from "../common/Choice";
 import { materialOf, useCatalogue } from "../common/catalogue";
 import { NumberField } from "../common/NumberField";
+import { problemWords } from "../common/placeWords";
 import { preferred } from "../common/preferences";
 import { currency, dateWords } from "../common/words";
 import { AnyMaterialField } from "../mixes/AnyMaterialField";
@@ -79,9 +80,7 @@ export function JarForm({ jar, onDone }: { jar: Jar | null; onDone: (id: number 
         <Alert severity="error" sx={{ mb: 1.25 }} onClose={() => setProblem(null)}>
           {problem.detail}
           {(problem.problems ?? []).map((one) => (
-            <div key={one.pointer + one.message}>
-              <code>{one.pointer.replace("/jars/0/", "")}</code> {one.message}
-            </div>
+            <div key={one.pointer + one.message}>{problemWords({ ...one, pointer: one.pointer.replace("/jars/0", "") })}</div>
           ))}
         </Alert>
       )}

@@ -128,7 +128,7 @@ module GreenPlinth
         [Factor.new("thin layer", THIN_REACTION, "under #{least} mm it stays cool and cures slower", "from memory")]
       end
 
-      def number(value) = format("%g", value)
+      def number(value) = format("%.3g", value)
     end
   end
 end

@@ -9,7 +9,8 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
 import { Brand } from "../../common/Brand";
-import { count } from "../../common/words";
+import { placeWords } from "../../common/placeWords";
+import { capital, count } from "../../common/words";
 import { Saved } from "../Saved";
 import type { Session } from "../sessionState";
 import { useBuildSession } from "../useSession";
@@ -42,6 +43,7 @@ export function MendPage({ broken, refused }: { broken: NonNullable<Session["bro
           <Place
             key={one.pointer}
             pointer={one.pointer}
+            words={capital(placeWords(one.pointer, build.file))}
             message={one.message}
             value={at(build.file, one.pointer)}
             mended={mended[one.pointer]}
@@ -77,12 +79,14 @@ export function MendPage({ broken, refused }: { broken: NonNullable<Session["bro
 
 function Place({
   pointer,
+  words,
   message,
   value,
   mended,
   onChange,
 }: {
   pointer: string;
+  words: string;
   message: string;
   value: unknown;
   mended: Mended | undefined;
@@ -90,9 +94,9 @@ function Place({
 }) {
   const out = mended === "out";
   return (
-    <Paper component="section" aria-label={pointer || "The whole file"} variant="outlined" sx={{ p: 1.5, mb: 1.5 }}>
+    <Paper component="section" aria-label={words} variant="outlined" sx={{ p: 1.5, mb: 1.5 }}>
       <Typography sx={{ overflowWrap: "anywhere" }}>
-        <code>{pointer || "The whole file"}</code> {message}.
+        <strong>{words}</strong> {message}.
       </Typography>
       {pointer !== "" && (
         <Stack direction="row" sx={{ gap: 1.5, mt: 1, alignItems: "center", flexWrap: "wrap" }}>
