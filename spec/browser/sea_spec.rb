@@ -19,7 +19,6 @@ RSpec.describe "A sea by hand", type: :feature do
     find("button", text: /\ASea\z/).click
     lay("white foam paste")
     eventually { kept(id)["waters"][0]["courses"] == [{ "material" => "foam_paste" }] }
-    find("[data-course='0'] button", match: :first).click
     choose("Lies on", "crests")
     eventually { kept(id)["waters"][0]["courses"][0]["on"] == "crests" }
     expect(page).to have_no_css("path[data-part='/waters/0/courses/0'][d*=M]")
@@ -68,6 +67,7 @@ RSpec.describe "The sides of a plinth by hand", type: :feature do
     find("[aria-label='Exact values'] [role=combobox]").click
     find("[role=option]", exact_text: "the front").click
     expect(page).to have_css("[data-step]", text: /the plinth, the front/)
+    find("[data-course='0'] button[aria-expanded]").click
     click_button "Take out", match: :first
     eventually { ServerSpec.store.find(id).file["sides"] == [] }
     expect(page).to have_css("[data-step]", text: /rim/i)

@@ -168,7 +168,7 @@ RSpec.configure do |config|
   config.verbose_retry = true
   config.display_try_failure_messages = true
   config.backtrace_exclusion_patterns << /rspec-retry/
-  config.define_derived_metadata(type: :feature) { |example| example[:retry] = 2 }
+  config.define_derived_metadata(type: :feature) { |example| example[:retry] = (ENV["ONCE"] ? 1 : 2) }
   config.before(:each, type: :feature) do
     Capybara.app ||= ServerSpec.app
     ServerSpec.clear

@@ -6,6 +6,7 @@ import { snappedTo } from "../src/builds/plan/neighbours";
 import { corners, moved, spun } from "../src/builds/plan/outline";
 import { copiesPatch, outlinePatch, pastePatch } from "../src/builds/plan/parts";
 import { carried, inShape } from "../src/builds/plan/reshaping";
+import { scattered } from "../src/builds/plan/scatter";
 import { alignedPatch, copyAllPatch, ranks, spreadPatch, takeOutAllPatch, turnAllPatch } from "../src/builds/plan/several";
 import { applied } from "../src/builds/sessionState";
 import { matching } from "../src/common/search";
@@ -176,6 +177,18 @@ describe("a curve through corners", () => {
     );
     expect(line.every(([, y]) => Math.abs(y) < 1e-9)).toBe(true);
     expect(line[line.length - 1]).toEqual([20, 0]);
+  });
+});
+
+describe("marks scattered over ground", () => {
+  it("reach its far end, however wide it is", () => {
+    const meadow: Point[][] = [corners(box(400, 300))];
+    const marks = scattered(meadow, 3, 7);
+    expect(marks.length).toBeGreaterThan(300);
+    expect(marks.length).toBeLessThan(500);
+    const right = marks.filter(([x]) => x > 0).length;
+    expect(right / marks.length).toBeCloseTo(0.5, 1);
+    expect(Math.max(...marks.map(([x]) => x))).toBeGreaterThan(180);
   });
 });
 

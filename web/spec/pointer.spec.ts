@@ -107,8 +107,18 @@ describe("drawing", () => {
     start: { kind: "cut", depth_mm: 3 },
     along: false,
     strip: false,
+    wide: 20,
   };
-  const slope: Drawable = { key: "ramp", name: "ramp", group: "forms", list: "forms", start: { kind: "ramp" }, along: true, strip: false };
+  const slope: Drawable = {
+    key: "ramp",
+    name: "ramp",
+    group: "forms",
+    list: "forms",
+    start: { kind: "ramp" },
+    along: true,
+    strip: false,
+    wide: 20,
+  };
   const begun = (what: Drawable, shape: "polygon" | "oval", points: Point[]) =>
     points.reduce((state, at) => pointing(state, { type: "cornered", at }), pointing(IDLE, { type: "drawing", what, shape }));
 

@@ -64,7 +64,8 @@ module GreenPlinth
         { "kind" => "polygon", "points_mm" => upper.map { |x, y| [x, -y] } + [[(length / 2).round(1), 0.0]] + upper.reverse }
       end
 
-      def mass(data, box_mm3) = (data["mass"] * box_mm3 / 1000).round(1)
+      # To a tenth of a gram, or to what is left of a lighter one.
+      def mass(data, box_mm3) = (data["mass"] * box_mm3 / 1000.0).then { |grams| grams < 1 ? grams.round(2) : grams.round(1) }
 
       def feature(data)
         outline = placed(data)
@@ -82,6 +83,8 @@ module GreenPlinth
         return strip(*data["strip_m"].map { |side| mm(side) }) if data["strip_m"]
 
         length, width = data["piece_m"].map { |side| mm(side) }
+        return { "kind" => "round", "diameter_mm" => length } if data["round"] && length == width
+
         { "kind" => data["round"] ? "oval" : "rectangle", "width_mm" => length, "depth_mm" => width }
       end
 

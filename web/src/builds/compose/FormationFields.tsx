@@ -42,7 +42,9 @@ export function FormationFields() {
           <Button
             variant="outlined"
             onClick={() =>
-              session.edit("Stand them in rank and file", [{ op: "add", path: "/formation", value: { rows: 2, columns: 2, gap_mm: 0 } }])
+              session.edit("Stand them in rank and file", [
+                { op: "add", path: "/formation", value: { ...nearlySquare(file.copies ?? 1), gap_mm: 0 } },
+              ])
             }
           >
             Stand copies side by side
@@ -52,4 +54,10 @@ export function FormationFields() {
       </Stack>
     </Stack>
   );
+}
+
+/** Rows and columns that hold them all, as near to a square as it goes, rather wide than deep. */
+function nearlySquare(copies: number): { rows: number; columns: number } {
+  const rows = Math.max(Math.floor(Math.sqrt(copies)), 1);
+  return { rows, columns: Math.ceil(copies / rows) };
 }

@@ -73,14 +73,15 @@ export function CoursesPanel({ pointer }: { pointer: string }) {
           Bare so far. What is laid here first?
         </Typography>
       )}
-      <AddCourse pointer={pointer} has={zone.courses !== undefined} />
+      <AddCourse pointer={pointer} count={zone.courses?.length} />
       {!pointer.startsWith("/waters/") && <StacksBar pointer={pointer} courses={courses} />}
     </Box>
   );
 }
 
-/** Lays one more course on top. Measures start as the material's usual ones: the core fills in what is not given. */
-function AddCourse({ pointer, has }: { pointer: string; has: boolean }) {
+/** Lays one more course on top, which is then lit, so that its values are typed at once. Measures start as the material's usual ones: the
+ * core fills in what is not given. */
+function AddCourse({ pointer, count }: { pointer: string; count: number | undefined }) {
   const session = useBuildSession();
   const [wrong, setWrong] = useState<string | null>(null);
   const id = useOfBuild((build) => build.id);
@@ -89,8 +90,11 @@ function AddCourse({ pointer, has }: { pointer: string; has: boolean }) {
     const course = { material };
     session.edit(`Lay ${name}`, [
       ...patch,
-      has ? { op: "add", path: `${pointer}/courses/-`, value: course } : { op: "add", path: `${pointer}/courses`, value: [course] },
+      count === undefined
+        ? { op: "add", path: `${pointer}/courses`, value: [course] }
+        : { op: "add", path: `${pointer}/courses/-`, value: course },
     ]);
+    session.select(`${pointer}/courses/${count ?? 0}`);
   }
   return (
     <Stack sx={{ mt: 1 }}>

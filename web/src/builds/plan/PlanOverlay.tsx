@@ -5,6 +5,8 @@ import { bounds, centre, corners, type Grip, grips, pathOf } from "./outline";
 /** Screen pixels: targets are as large as a finger, marks as small as a pencil's. */
 const REACH = 13;
 const STALK = 30;
+/** The grips of what is smaller would cover it: it is taken hold of whole, and reshaped from nearer or by its exact values. */
+const SMALL = 44;
 /** What sections are called, in the order in which they were added. */
 export const CUT_NAMES = ["A", "B", "C"];
 
@@ -14,6 +16,8 @@ interface Props {
   outline: Outline | null;
   /** Of what else is lit: without grips. */
   also: Outline[];
+  /** The part whose outline that is. */
+  pointer: string | null;
   canTurn: boolean;
   canReshape: boolean;
   cuts: CutLine[];
@@ -24,13 +28,14 @@ interface Props {
 }
 
 /** What lies over the plan in screen pixels: the lit outline with its grips, the section line, names. */
-export function PlanOverlay({ toScreen, scale, outline, also, canTurn, canReshape, cuts, drawing, onGrip, onTurn, onCut }: Props) {
+export function PlanOverlay({ toScreen, scale, outline, also, pointer, canTurn, canReshape, cuts, drawing, onGrip, onTurn, onCut }: Props) {
   const { tints } = useTheme();
   const screenPath = (shape: Outline) =>
     pathOf(shape).replace(/([ML])(-?[\d.]+) (-?[\d.]+)/g, (_, command, x, y) => {
       const [sx, sy] = toScreen([Number(x), Number(y)]);
       return `${command}${sx.toFixed(1)} ${sy.toFixed(1)}`;
     });
+  const small = outline !== null && sizeOf(outline) * scale < SMALL;
   return (
     <g>
       <Names drawing={drawing} toScreen={toScreen} scale={scale} />
@@ -50,19 +55,21 @@ export function PlanOverlay({ toScreen, scale, outline, also, canTurn, canReshap
         <g>
           <LitOutline outline={outline} d={screenPath(outline)} scale={scale} />
           {canTurn && <TurnMark outline={outline} toScreen={toScreen} onTurn={onTurn} />}
+          {small && pointer && <Handle at={toScreen(centre(outline))} pointer={pointer} />}
           {canReshape &&
+            !small &&
             grips(outline).map((grip) => {
               const [x, y] = toScreen(grip.at);
-              const small = grip.kind === "between";
+              const between = grip.kind === "between";
               return (
                 <g key={grip.key} style={{ cursor: "grab" }} onPointerDown={(event) => onGrip(grip, event)} data-grip={grip.key}>
                   <circle cx={x} cy={y} r={REACH} fill="transparent" />
                   <circle
                     cx={x}
                     cy={y}
-                    r={small ? 4 : 6}
-                    fill={small ? tints.mat : "#fffdf5"}
-                    fillOpacity={small ? 0.7 : 1}
+                    r={between ? 4 : 6}
+                    fill={between ? tints.mat : "#fffdf5"}
+                    fillOpacity={between ? 0.7 : 1}
                     stroke={tints.accent}
                     strokeWidth={2}
                   />
@@ -73,6 +80,17 @@ export function PlanOverlay({ toScreen, scale, outline, also, canTurn, canReshap
       )}
     </g>
   );
+}
+
+/** The longer side of the box that it fills, mm. */
+function sizeOf(outline: Outline): number {
+  const [x0, y0, x1, y1] = bounds([corners(outline)]);
+  return Math.max(x1 - x0, y1 - y0);
+}
+
+/** As large as a finger, over whatever else lies there. */
+function Handle({ at: [x, y], pointer }: { at: Point; pointer: string }) {
+  return <circle cx={x} cy={y} r={REACH} fill="transparent" data-part={pointer} style={{ cursor: "move" }} />;
 }
 
 function LitOutline({ outline, d, scale }: { outline: Outline; d: string; scale: number }) {

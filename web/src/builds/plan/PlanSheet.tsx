@@ -70,6 +70,7 @@ export function PlanSheet(props: Props) {
         scale={scale}
         outline={lit}
         also={also}
+        pointer={placed}
         canTurn={placed !== null && lit !== null && lit.kind !== "round" && lit.kind !== "rest"}
         canReshape={placed !== null && !placed.startsWith("/subjects")}
         cuts={withCut ? pointer.lines : []}

@@ -6,6 +6,7 @@ import Select from "@mui/material/Select";
 import { useTheme } from "@mui/material/styles";
 import { useCatalogue } from "../../common/catalogue";
 import { capital } from "../../common/words";
+import { useFile } from "../useSession";
 import { type Drawable, type DrawShape, drawables, SHAPES, type Sketch } from "./drawing";
 import { RELIEF_VIEWS, type ReliefView } from "./useRelief";
 
@@ -42,7 +43,7 @@ export function PlanTools(props: Props) {
   const { sketch, onDraw, onZoom, onFit } = props;
   const { tints } = useTheme();
   const shape = sketch?.shape ?? "polygon";
-  const all = drawables(useCatalogue());
+  const all = drawables(useCatalogue(), useFile().scale);
   const groups = [...new Set(all.map((one) => one.group))];
   return (
     <Box

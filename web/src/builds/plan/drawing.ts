@@ -1,8 +1,11 @@
 import simplify from "simplify-js";
 import type { Catalogue, Outline, PatchOperation, PlinthFile, Point } from "../../api/types";
 import { has, kindsOf } from "../../common/catalogue";
-import { bounds, corners, distance, roundedPoint } from "./outline";
+import { bounds, corners, distance, rounded, roundedPoint } from "./outline";
 import { appendPatch, freshId, type PartList } from "./parts";
+
+/** What has no width of its own in life begins this wide, mm. */
+const STRIP_MM = 20;
 
 /** What can be drawn on the plan, and what a finished outline of it begins as. */
 export interface Drawable {
@@ -18,15 +21,27 @@ export interface Drawable {
   strip: boolean;
   /** The shape that such things mostly are. */
   shape?: DrawShape;
+  /** How wide a strip of it begins, mm. */
+  wide: number;
 }
 
-export function drawables(catalogue: Catalogue): Drawable[] {
+/** @param scale of the build: what is as wide as in life begins so */
+export function drawables(catalogue: Catalogue, scale: number): Drawable[] {
   return catalogue.parts
     .filter((part) => part.drawn)
     .flatMap((part): Drawable[] => {
       const list = part.key as PartList;
       const group = part.kinds ? `${part.one}s` : "ground and water";
-      const own = { key: part.stem ?? part.key, name: part.one, group, list, start: part.start ?? {}, along: false, strip: false };
+      const own = {
+        key: part.stem ?? part.key,
+        name: part.one,
+        group,
+        list,
+        start: part.start ?? {},
+        along: false,
+        strip: false,
+        wide: STRIP_MM,
+      };
       if (!part.kinds) return [own];
       return kindsOf(catalogue, part.kinds).map((kind) => ({
         ...own,
@@ -36,6 +51,7 @@ export function drawables(catalogue: Catalogue): Drawable[] {
         along: has(kind, "runs_along"),
         strip: has(kind, "along_a_line"),
         shape: kind.sketched_as as DrawShape | undefined,
+        wide: kind.wide_m ? Math.max(rounded((kind.wide_m * 1000) / scale, 0.5), 0.5) : STRIP_MM,
       }));
     });
 }
@@ -57,14 +73,12 @@ export interface Sketch {
   hover: Point | null;
 }
 
-/** A strip begins this wide, mm; a gripless start that the inspector then changes. */
-const STRIP_MM = 20;
 const LEAST_MM = 2;
 /** How far a line drawn by hand may lie from the corners that are kept of it, mm: it is curved through them. */
 const TRUE_MM = 0.6;
 
 /** The outline of a sketch as it stands; null while it encloses nothing. */
-export function sketched({ shape, points, hover }: Sketch, closing = false): Outline | null {
+export function sketched({ what, shape, points, hover }: Sketch, closing = false): Outline | null {
   const all = (hover && !closing ? [...points, hover] : points).map((p) => roundedPoint(p, 0.5));
   switch (shape) {
     case "polygon":
@@ -72,7 +86,7 @@ export function sketched({ shape, points, hover }: Sketch, closing = false): Out
     case "freehand":
       return byHand(points);
     case "strip":
-      return all.length >= 2 ? { kind: "strip", points_mm: all, width_mm: STRIP_MM } : null;
+      return all.length >= 2 ? { kind: "strip", points_mm: all, width_mm: what.wide } : null;
     case "round": {
       const across = all.length < 2 ? 0 : 2 * distance(all[0], all[all.length - 1]);
       return across < LEAST_MM ? null : { kind: "round", diameter_mm: Math.round(across * 2) / 2, at_mm: all[0] };

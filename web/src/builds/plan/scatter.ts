@@ -4,14 +4,16 @@ import { bounds } from "./outline";
 /** Marks at most, so that a wide meadow stays quick to draw. */
 const MOST = 400;
 
-/** Places inside rings that look scattered and are the same at every drawing. `apart`: mm between two of them, about. */
-export function scattered(rings: Point[][], apart: number, seed: number): Point[] {
+/** Places inside rings that look scattered and are the same at every drawing. `near`: mm between two of them, about; more where the whole
+ * would be too many. */
+export function scattered(rings: Point[][], near: number, seed: number): Point[] {
   if (!rings.length || !rings[0].length) return [];
   const [x0, y0, x1, y1] = bounds(rings);
+  const apart = Math.max(near, Math.sqrt(((x1 - x0) * (y1 - y0)) / MOST));
   const out: Point[] = [];
   const random = numbers(seed);
-  for (let x = x0; x < x1 && out.length < MOST; x += apart) {
-    for (let y = y0; y < y1 && out.length < MOST; y += apart) {
+  for (let x = x0; x < x1; x += apart) {
+    for (let y = y0; y < y1; y += apart) {
       const point: Point = [x + random() * apart, y + random() * apart];
       if (inside(point, rings)) out.push(point);
     }
