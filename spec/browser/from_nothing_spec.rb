@@ -55,7 +55,8 @@ RSpec.describe "From nothing by hand", type: :feature do
   end
 
   it "a unit: copies, a pool of mud, and how they stand side by side" do
-    begin_build("Reed cutters", purpose: "unit base", scale: "56", shape: "rectangle", size: { "Width" => "25", "Depth" => "25", "Bases" => "5" })
+    begin_build("Reed cutters", purpose: "unit base", scale: "56", shape: "rectangle",
+      size: { "Width" => "25", "Depth" => "25", "Bases" => "5" })
     lay("mud texture paste")
     typed("Thickness", "1")
     lay("acrylic wash")

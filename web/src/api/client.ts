@@ -188,6 +188,8 @@ export const api = {
   weeks: () => answer(server.GET("/api/weeks")),
   whyNot: (id: number, first: string, later: string) =>
     answer(server.GET("/api/builds/{id}/why-not", { params: { ...of(id), query: { first, later } } })),
+  reckonings: (id: number, part?: string) =>
+    answer(server.GET("/api/builds/{id}/reckonings", { params: { ...of(id), query: given({ of: part }) } })),
   relief: (id: number, interval: number | null, part?: string) =>
     answer(server.GET("/api/builds/{id}/relief", { params: { ...of(id), query: given({ interval: interval ?? undefined, of: part }) } })),
   drainage: (id: number, [x, y]: Point, part?: string) =>

@@ -137,3 +137,4 @@ export type ReferencePicture = Schemas["ReferencePicture"];
 export type UnderlayAsked = Schemas["UnderlayAsked"];
 export type LearntFactor = Schemas["LearntFactor"];
 export type MaterialPicture = Schemas["MaterialPicture"];
+export type Reckoning = Schemas["Reckoning"];

@@ -25,6 +25,7 @@ import { STAGES, StageRail } from "./StageRail";
 import { BuildSession } from "./session";
 import { TopBar } from "./TopBar";
 import { SessionProvider } from "./useSession";
+import { Walk } from "./walk/Walk";
 import { WithinPages } from "./within/WithinPages";
 
 const PAGES = {
@@ -137,8 +138,9 @@ export function BuildPage() {
         </Box>
       </Box>
       <ConflictDialog />
-      <KeyboardHelp />
+      <KeyboardHelp onWalk={() => navigate(`/builds/${number}/build-up?walk=1`)} />
       <RefusedNote />
+      <Walk id={number} stage={stage} />
     </SessionProvider>
   );
 }

@@ -12,6 +12,7 @@ import { Brand } from "../common/Brand";
 import { useHelp } from "../common/KeyboardHelp";
 import { useThemeMode } from "../common/useThemeMode";
 import { at, count, dayWords, grams, mm, momentWords, money, plain, shapeWords, short, span } from "../common/words";
+import { HowComputed } from "./HowComputed";
 import { Saved } from "./Saved";
 import { useLikelyDate } from "./useLikelyDate";
 import { useBuild, useBuildSession, useFile } from "./useSession";
@@ -63,9 +64,10 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
           {count(file.copies ?? 1, "base")}
         </Typography>
       </Box>
-      <Stack direction="row" component="section" aria-label="Vitals" sx={{ gap: 2.25, flexWrap: "wrap" }}>
+      <Stack direction="row" component="section" aria-label="Vitals" sx={{ gap: 1, flexWrap: "wrap" }}>
         <Vital
           onClick={onDate}
+          how="vitals/ready"
           name={[
             schedule ? (late === null ? "ready" : late > 0 ? `ready, ${span(late)} late` : `ready, ${span(-late)} to spare`) : "no date",
             likely && `likely by ${dayWords(at(likely))}`,
@@ -78,15 +80,17 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
         />
         <Vital
           onClick={onDate}
+          how="vitals/hands_on"
           name={schedule ? `at the bench, ${count(schedule.sittings.length, "sitting")}` : "at the bench"}
           value={schedule ? span(schedule.hands_on_min) : "unknown"}
         />
         <Vital
+          how="vitals/mass"
           name={balance.unknown.length ? "tall · known mass" : "tall · heavy"}
           value={`${mm(balance.height_mm)} · ${grams(balance.mass_g ?? balance.known_g)}`}
           title={balance.unknown.length ? `Mass not known of ${balance.unknown.map((one) => one).join(", ")}` : undefined}
         />
-        <Vital onClick={onShopping} name={`to buy · ${money(cost.used_minor)} used up`} value={money(cost.buy_minor)} />
+        <Vital onClick={onShopping} how="vitals/buy" name={`to buy · ${money(cost.used_minor)} used up`} value={money(cost.buy_minor)} />
         <Vital
           onClick={onSnags}
           name={stops ? `${count(stops, "stops the work", "stop the work")}` : snags.length ? "none stops the work" : "in sight"}
@@ -147,6 +151,7 @@ function Vital({
   trouble = false,
   mark = "",
   title,
+  how,
   onClick,
 }: {
   name: string;
@@ -154,6 +159,8 @@ function Vital({
   trouble?: boolean;
   mark?: string;
   title?: string;
+  /** What it is told by, where somebody asks how it comes about. */
+  how?: string;
   onClick?: () => void;
 }) {
   const { tints } = useTheme();
@@ -181,13 +188,19 @@ function Vital({
       </Box>
     </>
   );
-  return onClick ? (
+  const figure = onClick ? (
     <Button color="inherit" onClick={onClick} title={title} sx={{ display: "block", textAlign: "left", p: 0.25, minWidth: 0 }}>
       {inner}
     </Button>
   ) : (
     <Box title={title} sx={{ p: 0.25 }}>
       {inner}
+    </Box>
+  );
+  return (
+    <Box sx={{ display: "flex", alignItems: "flex-start" }}>
+      {figure}
+      {how && <HowComputed of={how} about={name} />}
     </Box>
   );
 }

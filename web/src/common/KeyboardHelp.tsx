@@ -1,3 +1,4 @@
+import Button from "@mui/material/Button";
 import Dialog from "@mui/material/Dialog";
 import DialogContent from "@mui/material/DialogContent";
 import DialogTitle from "@mui/material/DialogTitle";
@@ -29,12 +30,12 @@ const KEYS = [
   ["Ctrl Z, Ctrl Shift Z", "Undo, redo; as far back as the build goes"],
   ["Ctrl D", "Copy the lit part beside itself"],
   ["Shift while dragging", "Fives of a millimetre, and turns by 15°"],
-  ["1 … 6", "Brief, Compose, Build up, Order, Quantities, Scale desk"],
+  ["1 … 8", "Brief, Compose, Build up, Order, Quantities, Bench, Daybook, Scale desk"],
   ["?", "This sheet"],
 ];
 
-/** What the keys do; on `?`. */
-export function KeyboardHelp() {
+/** What the keys do, and the way to the first walk where there is one; on `?`. */
+export function KeyboardHelp({ onWalk }: { onWalk?: () => void }) {
   const { open, show, hide } = useHelp();
   useKeys((event) => {
     if (event.key !== "?") return false;
@@ -45,6 +46,18 @@ export function KeyboardHelp() {
     <Dialog open={open} onClose={hide} aria-labelledby="keys-title">
       <DialogTitle id="keys-title">Keys</DialogTitle>
       <DialogContent>
+        {onWalk && (
+          <Button
+            variant="outlined"
+            sx={{ mb: 1.5 }}
+            onClick={() => {
+              hide();
+              onWalk();
+            }}
+          >
+            Walk round this build in five steps
+          </Button>
+        )}
         <Table size="small">
           <TableBody>
             {KEYS.map(([keys, what]) => (

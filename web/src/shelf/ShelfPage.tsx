@@ -18,6 +18,7 @@ import { count } from "../common/words";
 import { BuildCard } from "./BuildCard";
 import { DeletedBuilds } from "./DeletedBuilds";
 import { Everything } from "./Everything";
+import { FirstWalk } from "./FirstWalk";
 import { ShelfTools } from "./ShelfTools";
 import { useShelf } from "./useShelf";
 
@@ -112,6 +113,7 @@ export function ShelfPage() {
           </Alert>
         )}
         <ShelfTools shelf={shelf} />
+        <FirstWalk build={shelf.builds[0]} />
         {shelf.total === 0 && (
           <Typography sx={{ py: 6, textAlign: "center" }}>
             {shelf.search

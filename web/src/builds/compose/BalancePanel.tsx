@@ -6,6 +6,7 @@ import type { Balance, PlinthFile } from "../../api/types";
 import { useCatalogue } from "../../common/catalogue";
 import { NumberField } from "../../common/NumberField";
 import { capital, mm, plain, short } from "../../common/words";
+import { HowComputed } from "../HowComputed";
 import { FieldRows } from "../inspector/FieldRows";
 import { fieldsOf } from "../inspector/partFields";
 import { bounds, ringsPath } from "../plan/outline";
@@ -27,7 +28,12 @@ export function BalancePanel({ balance }: { balance: Balance }) {
         <Box sx={{ flex: 1, minWidth: 0 }}>
           <Typography variant="body2">
             {balance.mass_g === null ? `${short(balance.known_g)} g of what is known` : `${short(balance.mass_g)} g in all`}
-            {balance.tip_deg !== null && ` · tips at ${short(balance.tip_deg)}°`}
+            {balance.tip_deg !== null && (
+              <>
+                {` · tips at ${short(balance.tip_deg)}°`}
+                <HowComputed of="balance/tips" about="where it tips" />
+              </>
+            )}
           </Typography>
           {unknown.length > 0 && (
             <Typography variant="body2" color="text.secondary">

@@ -3,6 +3,7 @@ import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import Typography from "@mui/material/Typography";
 import { capital, count, mm, short, span } from "../../common/words";
+import { HowComputed } from "../HowComputed";
 import { nameOf } from "../plan/parts";
 import { useBuild, useBuildSession, useFile } from "../useSession";
 import type { Part } from "./partFields";
@@ -23,7 +24,10 @@ export function PoolFigures({ part, pointer }: { part: Part; pointer: string }) 
   if (pool.islands) facts.push(count(pool.islands, "island"));
   return (
     <Box>
-      <Typography variant="body2">{facts.join(" · ")}</Typography>
+      <Typography variant="body2">
+        {facts.join(" · ")}
+        <HowComputed of={`waters/${part.id}/volume`} about={`the volume of ${name}`} />
+      </Typography>
       {((pool.spill_mm2 ?? 0) > 0 || (pool.dam_mm ?? 0) > 0 || (pool.dry_mm2 ?? 0) > 20) && (
         <Typography variant="body2" color="text.secondary">
           {[

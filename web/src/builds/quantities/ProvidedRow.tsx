@@ -6,6 +6,7 @@ import { materialOf, useCatalogue } from "../../common/catalogue";
 import { Swatch } from "../../common/Swatch";
 import { amountWords, capital, count, money, sizeWords } from "../../common/words";
 import { usePartNames } from "../../mixes/usePartNames";
+import { HowComputed } from "../HowComputed";
 import { related, useBuildSession, useSelection } from "../useSession";
 
 /** One material: its swatch, how much, what is there of it, the packs to buy, the price. */
@@ -47,6 +48,7 @@ export function ProvidedRow({ line, copies }: { line: ProvidedLine; copies: numb
       </Box>
       <Box sx={{ textAlign: "right" }}>
         {amountWords(line.amount, line.unit)}
+        <HowComputed of={`quantities/${line.material}/${line.colour ?? ""}`} about={name} />
         {line.still !== null && line.amount !== null && line.still < line.amount && (
           <Typography variant="body2" color="text.secondary">
             {line.still > 0 ? `${amountWords(line.still, line.unit)} still to come` : "all of it is laid"}

@@ -18,6 +18,11 @@ module GreenPlinth
           # As the build stands at a moment of its plan: what is done as it was, what is to come as it is planned.
           app.get("/api/builds/:id/standing") { json_body(desk.drawn_standing(build, moment(params["at"]), lines(params["sections"]))) }
 
+          # How its figures come about.
+          app.get("/api/builds/:id/reckonings") do
+            json_body(Screens::Reckonings.new(evaluation.of(params["of"])).to_a.map(&:to_h))
+          end
+
           app.get("/api/builds/:id/relief") do
             json_body(evaluation.of(params["of"]).relief_map(params["interval"].to_s.empty? ? nil : number("interval", INTERVALS)))
           end

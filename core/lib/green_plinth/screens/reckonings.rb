@@ -1,0 +1,155 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Screens
+    # How the figures that a build is told by come about: each with its formula in words, what went into it, and where that is from.
+    class Reckonings
+      # What goes into a figure. value: a number in `unit`, or words. Units: mm, mm2, mm3, g, ml, min, deg, minor (of money), moment,
+      # piece, sheet; nil of a bare number.
+      Input = Struct.new(:name, :value, :unit)
+      # key: "vitals/mass", "waters/spring/volume", "quantities/earth_paste"; value nil: unknown.
+      Reckoning = Struct.new(:key, :name, :value, :unit, :formula, :inputs, :source, keyword_init: true) do
+        def to_h = super.transform_keys(&:to_s).merge("inputs" => inputs.map { |one| one.to_h.transform_keys(&:to_s) })
+      end
+      # So many of what goes into a sum are told, the largest first; the rest together.
+      MOST = 8
+
+      # @param evaluation [Evaluation]
+      def initialize(evaluation)
+        @evaluation = evaluation
+        @design = evaluation.design
+      end
+
+      # @return [Array<Reckoning>]
+      def to_a = [*dates, hands_on, height, mass, tips, *money, *waters, *quantities].compact
+
+      private
+
+      def reckoning(key, name, value, unit, formula, inputs, source)
+        Reckoning.new(key: key, name: name, value: value.is_a?(Float) ? value.round(3) : value, unit: unit, formula: formula,
+          inputs: inputs, source: source)
+      end
+
+      # The largest first, what is left told together.
+      def largest(inputs)
+        sorted = inputs.sort_by { |input| -(input.value || Float::INFINITY) }
+        rest = sorted.drop(MOST)
+        return sorted if rest.size < 2
+
+        sorted.first(MOST) << Input.new("#{rest.size} others together", rest.sum(&:value).round(3), rest.first.unit)
+      end
+
+      def dates
+        return [] if @evaluation.infeasible
+
+        plan = @evaluation.schedule
+        slack = plan.slack
+        chain = plan.network.steps.select { |step| slack[step.id].zero? && !step.done? }.sort_by { |step| plan.start(step.id) }
+        titles = @evaluation.steps.to_h { |step| [step.id, step.title] }
+        told = chain.last(MOST).map { |step| Input.new(titles[step.id] || step.id, Moment.format(plan.ready(step.id)), "moment") }
+        [reckoning("vitals/ready", "Ready", Moment.format(plan.ready_at), "moment",
+          "the latest of: finish of a step + its drying; a step begins in a free sitting, once all it waits for is ready",
+          [Input.new("begun", Moment.format(plan.network.start), "moment"), *told],
+          plan.proven_optimal? ? "critical path, searched to the end: nothing is sooner" : "critical path, the best that was found")]
+      end
+
+      def hands_on
+        steps = @evaluation.infeasible ? @evaluation.steps : planned
+        inputs = steps.map { |step| Input.new(step.title, step.hands_on_min, "min") }
+        reckoning("vitals/hands_on", "At the bench", steps.sum(&:hands_on_min), "min",
+          "the sum over all steps of: setting up + minutes for each × how many, at your own pace where the daybook has taught it",
+          largest(inputs), "techniques of the catalogue, each with its source")
+      end
+
+      # As much of each as is left to do.
+      def planned
+        titles = @evaluation.steps.to_h { |step| [step.id, step.title] }
+        @evaluation.schedule.network.steps.map { |step| Ahead.new(titles[step.id] || step.id, step.hands_on_min) }
+      end
+
+      Ahead = Struct.new(:title, :hands_on_min)
+      private_constant :Ahead
+
+      def height
+        reckoning("vitals/height", "Tall", @evaluation.mass.height_mm, "mm",
+          "plinth + the highest of: ground, water, part and the ground under it",
+          [Input.new("plinth", @design.plinth.thickness_mm, "mm"),
+            Input.new("highest ground", @evaluation.terrain.highest_mm.round(2), "mm"), *tallest], "the relief")
+      end
+
+      def tallest
+        part = (@design.subjects + @design.features).select(&:height_mm).max_by(&:height_mm)
+        part ? [Input.new(part.name, part.height_mm, "mm")] : []
+      end
+
+      def mass
+        pieces = @evaluation.mass.pieces
+        known = pieces.select { |piece| piece.grams&.nonzero? }
+        inputs = known.map { |piece| Input.new(called(piece.pointer), piece.grams.round(2), "g") }
+        unknown = pieces.select { |piece| piece.grams.nil? }.map { |piece| Input.new(called(piece.pointer), nil, "g") }
+        reckoning("vitals/mass", "Heavy", @evaluation.mass.total_g, "g",
+          "the sum over all parts of: volume as it stands × density when dry",
+          largest(inputs) + unknown.first(MOST), "densities of the catalogue; subjects as you weighed them")
+      end
+
+      def tips
+        x, y, z = @evaluation.mass.centre
+        return unless x
+
+        arm = @evaluation.ground.foot.convex_hull.exterior_ring.distance(Plan::Geos.point([x, y]))
+        reckoning("balance/tips", "Tips at", @evaluation.mass.tip_deg, "deg",
+          "the angle whose tangent is: distance of the centre of mass to the nearest edge of the foot ÷ its height over the bench",
+          [Input.new("to the nearest edge", arm.round(2), "mm"),
+            Input.new("over the bench", (z + @design.plinth.thickness_mm).round(2), "mm")],
+          "statics: it tips once its centre of mass is over the edge")
+      end
+
+      def money
+        lines = @evaluation.quantities
+        priced = ->(member) { largest(lines.filter_map { |line| line[member] && Input.new(line.name, line[member], "minor") }) }
+        [reckoning("vitals/buy", "To buy", lines.sum { |line| line.cost_minor || 0 }, "minor", "the sum of: packs × price of one",
+          priced.call(:cost_minor), "prices of the catalogue, or what you paid last"),
+          reckoning("vitals/used", "Used up", lines.sum { |line| line.used_minor || 0 }, "minor",
+            "the sum of: packs × price of one × the share of them that is used up", priced.call(:used_minor),
+            "prices of the catalogue, or what you paid last")]
+      end
+
+      def waters
+        @evaluation.pools.select(&:wet?).map do |pool|
+          cell = @evaluation.terrain.grid.cell
+          reckoning("waters/#{pool.id}/volume", "#{pool.water.name}: volume", pool.volume_ml, "ml",
+            "the sum over all cells of the relief that it floods of: depth there × area of a cell",
+            [Input.new("level", pool.level, "mm"), Input.new("area", pool.area_mm2.round(1), "mm2"),
+              Input.new("deepest", pool.max_depth_mm.round(2), "mm"), Input.new("a cell is wide", cell.round(3), "mm")], "the relief")
+        end
+      end
+
+      def quantities
+        titles = @evaluation.steps.to_h { |step| [step.id, step.title] }
+        @evaluation.quantities.map do |line|
+          taken = line.steps.flat_map { |id| taken_by(id, titles[id], line) }
+          family = line.family && @evaluation.catalogue[line.material]&.family
+          reckoning("quantities/#{line.material}/#{line.colour}", line.name, line.amount, line.unit,
+            "the sum over its steps of: area × thickness or dose, wet, for all copies, with what is lost to bowl and brush",
+            [*largest(taken), *waste(family)], @evaluation.catalogue[line.material]&.source("pack") || "from memory")
+        end
+      end
+
+      def taken_by(id, title, line)
+        mine = @evaluation.takes[id].to_a.select { |material, colour, _, unit| [material, colour, unit] == [line.material, line.colour, line.unit] }
+        mine.map { |_, _, amount, unit| Input.new(title, amount, unit) }
+      end
+
+      def waste(family) = family&.[]("waste") ? [Input.new("lost, of it", "#{((family["waste"] - 1) * 100).round} %", nil)] : []
+
+      # The name of a part, with the course of it.
+      def called(pointer)
+        return "plinth" if pointer == "/plinth"
+
+        _, list, index, _, course = pointer.split("/")
+        part = @design.public_send(list)[index.to_i]
+        course ? "#{part.name}: #{part.courses[course.to_i].name}" : part.name
+      end
+    end
+  end
+end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+RSpec.describe GreenPlinth::Screens::Reckonings do
+  def reckonings(file) = described_class.new(evaluation(file)).to_a.to_h { |one| [one.key, one.to_h] }
+  def sum(reckoning) = reckoning["inputs"].sum { |input| input["value"].is_a?(Numeric) ? input["value"] : 0 }
+
+  let(:file) do
+    pool_file(level: 8, subjects: [figure(round(10), id: "man", name: "guard", height_mm: 30, mass_g: 5)])
+      .merge("zones" => [zone(course("earth_paste", thickness_mm: 2))])
+  end
+
+  it "tell the very figures that the build is told by" do
+    told = told(file)
+    found = reckonings(file)
+    expect(found["vitals/mass"]["value"]).to be_within(0.01).of(told["balance"]["mass_g"])
+    expect(found["vitals/height"]["value"]).to be_within(0.01).of(told["balance"]["height_mm"])
+    expect(found["vitals/ready"]["value"]).to eq(told["schedule"]["ready_at"])
+    expect(found["vitals/hands_on"]["value"]).to eq(told["schedule"]["hands_on_min"])
+    expect(found["vitals/buy"]["value"]).to eq(told["cost"]["buy_minor"])
+    expect(found["balance/tips"]["value"]).to be_within(0.01).of(told["balance"]["tip_deg"])
+    expect(found["waters/pool/volume"]["value"]).to be_within(0.01).of(told["waters"][0]["volume_ml"])
+  end
+
+  it "tell all that goes into a sum, the rest of it together" do
+    sample_names.each do |name|
+      found = reckonings(sample(name))
+      sums = %w[vitals/hands_on vitals/buy vitals/used].map { |key| found[key] }
+      expect(sums.map { |one| sum(one) - one["value"] }).to all(be_within(0.01).of(0)), name
+      expect(found.each_value.map { |one| one["inputs"].size }).to all(be <= 2 * described_class::MOST)
+    end
+  end
+
+  it "say what is not known, as unknown" do
+    unknown = reckonings(plain_file(subjects: [figure(round(10), id: "man", name: "guard", height_mm: 30)]))["vitals/mass"]
+    expect(unknown["value"]).to be_nil
+    expect(unknown["inputs"]).to include("name" => "guard", "value" => nil, "unit" => "g")
+  end
+
+  it "are there for each line of what is used, with its colour" do
+    file = plain_file(zones: [zone(course("acrylic_paint", colour: "#335577"), course("earth_paste"))])
+    expect(reckonings(file).keys).to include("quantities/acrylic_paint/#335577", "quantities/earth_paste/")
+  end
+
+  it "have nothing to say of a date where there is none" do
+    shut = plain_file(calendar: { start: "2027-03-01T09:00", weekly: [{ day: "mon", from: "09:00", to: "09:01" }] },
+      zones: [zone(course("earth_paste"))])
+    expect(reckonings(shut)).not_to have_key("vitals/ready")
+  end
+end
