@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
 RSpec.describe GreenPlinth::Templates::Pieces do
-  def pieces(**members) = evaluation(plain_file(**members)).templates.drop(1)
+  # What is cut, without the plan before it and the skin of the side after it.
+  def pieces(**members) = evaluation(plain_file(**members)).templates.drop(1).reject { |piece| piece.name.start_with?("edge skin") }
 
   it "cuts no template for what is spread from a tub" do
     expect(pieces(forms: [lift(5, rectangle(40, 30), material: "air_dry_clay")])).to be_empty
@@ -40,6 +41,44 @@ RSpec.describe GreenPlinth::Templates::Pieces do
       found = evaluation(sample(name)).templates
       expect(found.map(&:order)).to eq((0...found.size).to_a)
       expect(found.map(&:shape)).to all(be_valid)
+    end
+  end
+
+  describe "what is marked round, laid in sheets and glued to the side" do
+    def named(pattern, **members) = evaluation(plain_file(**members)).templates.select { |piece| piece.name.match?(pattern) }
+
+    it "has the ground with an outline of its own, as much of it as no later ground takes" do
+      found = named(/pattern/, zones: [zone(id: "rest"), zone(id: "a", name: "path", outline: rectangle(40, 20)),
+        zone(id: "b", name: "pond", outline: rectangle(20, 20, at: [10, 0]))])
+      expect(found.to_h { |piece| [piece.name, piece.shape.area.round(1)] }).to eq("path, pattern" => 400, "pond, pattern" => 400)
+    end
+
+    it "has the plots of houses and kerbs, none of trees and roads" do
+      one = ->(kind, outline) { { "id" => kind, "name" => kind, "kind" => kind, "outline" => outline, "height_mm" => 5 } }
+      kerb = { "kind" => "strip", "points_mm" => [[-40, 0], [40, 0]], "width_mm" => 2 }
+      found = named(/pattern/, features: [one["building", rectangle(20, 10)], one["kerb", kerb], one["tree", round(4, at: [30, 20])],
+        one["road", kerb.merge("width_mm" => 12)]])
+      expect(found.map(&:name)).to contain_exactly("building, pattern", "kerb, pattern")
+      expect(found.map(&:material).uniq).to eq(["paper"])
+    end
+
+    it "has what is laid in sheets, in its material and thickness, so that the cutting plan counts it" do
+      file = plain_file(zones: [zone(course("cork_sheet", thickness_mm: 3), course("earth_paste"), name: "terrace")])
+      found = evaluation(file).templates.find { |piece| piece.name == "cork sheet on terrace" }
+      expect([found.material, found.sheet_mm, found.shape.area]).to match(["cork_sheet", 3, be_within(0.1).of(6000)])
+      plan = GreenPlinth::Templates::CuttingPlan.new(evaluation(file).templates, catalogue, 1).to_a
+      expect(plan.map { |one| one.values_at("material", "sheet_mm") }).to include(["cork_sheet", 3])
+    end
+
+    it "has the skin of the side in strips that a sheet of paper holds, as high as the ground at the rim, and none of a gaming base" do
+      board = { "outline" => rectangle(100, 60), "thickness_mm" => 12, "material" => "mdf" }
+      sheet, *others = named(/edge skin/, purpose: "vignette", plinth: board, forms: [lift(4, rectangle(100, 60))])
+      expect(others).to be_empty
+      # 320 mm round in two strips, 12 + 4 mm high; each has its overlap of 5 mm.
+      expect(sheet.shape.area).to be_within(60).of((320 + 10) * 16)
+      expect(sheet.size_mm).to match([be_within(0.1).of(165), be_within(0.5).of(16 + 4 + 16)])
+      expect(sheet.scores.size).to eq(2)
+      expect(named(/edge skin/, purpose: "gaming_base", plinth: board)).to be_empty
     end
   end
 end

@@ -16,13 +16,14 @@ module GreenPlinth
       # @param pdf [Prawn::Document]
       # @param room [Array(Float, Float, Float, Float)] left, top, width and height on the page, points from its lower left
       # @param bounds [Array(Float, Float, Float, Float)] of what is drawn, mm
-      def initialize(pdf, room, bounds)
+      # @param scale [Float, nil] 1 to so much; nil: the largest of the usual ones that fits
+      def initialize(pdf, room, bounds, scale: nil)
         @pdf = pdf
         @left, @top, @width, @height = room
         @x0, @y0, x1, @y1 = bounds
         @wide = x1 - @x0
         @high = @y1 - @y0
-        @scale = SCALES.find { |scale| @wide / scale * PT <= @width && @high / scale * PT <= @height } || SCALES.last
+        @scale = scale || SCALES.find { |scale| @wide / scale * PT <= @width && @high / scale * PT <= @height } || SCALES.last
       end
 
       # @return [Float] points that the drawing takes
@@ -44,25 +45,68 @@ module GreenPlinth
       end
 
       # @param section [Hash] see Relief::Section
-      def section(section)
-        section["standing"].each { |one| one["rings"].each { |ring| outline(ring) } }
+      # @param kinds [Kinds] what has a silhouette is drawn as one
+      def section(section, kinds)
+        section["standing"].each { |one| upright(one, kinds).each { |ring| shape(ring, STANDING) } }
         section["strata"].each { |stratum| stratum["runs"].each { |run| shape(band(run), stratum["colour"] || WOOD) } }
         section["waters"].each { |water| water["runs"].each { |run| shape(band(run), WATER) } }
       end
 
+      # Something of a sight view: a patch of ground, the faces of a body, or a silhouette.
+      # @param item [Hash] see Composition::SightView
+      def seen(item, kinds)
+        # Strips of ground meet without a line.
+        return shape(item["ring"], item["colour"], ink: item["colour"]) if item["ring"]
+
+        colour = item["colour"] || kind(item, kinds)&.[]("colour") || STANDING
+        item["faces"].each { |one| face(one["ring"], Colour::Tone.shaded(colour, one["shade"])) }
+        silhouette(item, kinds, item["at"], item["width_mm"], item["height_mm"]).each { |ring| shape(ring, colour) } if item["faces"].empty?
+      end
+
+      # @param ring [Array<Array(Float, Float)>] mm
+      def face(ring, colour) = shape(ring, colour, line: 0.15)
+
+      # @return [Array<Array(Float, Float)>] all that a section's picture must hold, mm
+      def self.section_points(section)
+        runs = (section["strata"] + section["waters"]).flat_map { |layer| layer["runs"].flatten(1) }
+        runs.flat_map { |along, low, high| [[along, low], [along, high]] } +
+          section["standing"].flat_map { |one| [one.values_at("from", "low"), one.values_at("to", "high")] }
+      end
+
       private
+
+      def kind(item, kinds)
+        %w[subjects features].filter_map { |list| kinds.of(list, item["kind"]) if item["pointer"].to_s.start_with?("/#{list}") }.first
+      end
+
+      # In elevation: what its faces cover together, else its silhouette, else its box.
+      def upright(one, kinds)
+        return one["rings"] unless one["rings"].empty?
+
+        wide, high = one["to"] - one["from"], one["high"] - one["low"]
+        drawn = silhouette(one, kinds, [(one["from"] + one["to"]) / 2, one["low"]], wide, high)
+        return drawn unless drawn.empty?
+
+        [[one.values_at("from", "low"), one.values_at("to", "low"), one.values_at("to", "high"), one.values_at("from", "high")]]
+      end
+
+      def silhouette(one, kinds, foot, wide, high)
+        path = kind(one, kinds)&.[](one["silhouette"]) or return []
+        flip = one["mirrored"] ? -1 : 1
+        Kinds::Silhouette.rings(path).map { |ring| ring.map { |x, y| [foot[0] + (x * wide * flip), foot[1] + (y * high)] } }
+      end
 
       def each = PT / @scale
       def at((x, y)) = [@left + ((x - @x0) * each), @top - ((@y1 - y) * each)]
       def band(run) = run.map { |along, _, top| [along, top] } + run.reverse.map { |along, bottom, _| [along, bottom] }
       def rings(part, colour) = part["rings"].each { |ring| shape(ring, colour || STANDING) }
 
-      def shape(ring, colour)
+      def shape(ring, colour, line: 0.4, ink: INK)
         return if ring.size < 3
 
         @pdf.fill_color(colour.delete_prefix("#"))
-        @pdf.stroke_color(INK)
-        @pdf.line_width(0.4)
+        @pdf.stroke_color(ink.delete_prefix("#"))
+        @pdf.line_width(line)
         @pdf.fill_and_stroke { @pdf.polygon(*ring.map { |point| at(point) }) }
       end
 

@@ -74,12 +74,7 @@ module GreenPlinth
         plan = @evaluation.drawing
         drawn("Plan", plan["foot"].flatten(1), PLAN) { |sheet| sheet.plan(plan) }
         section = @evaluation.sections.first
-        drawn("Section from A to A'", section_points(section), SECTION) { |sheet| sheet.section(section) }
-      end
-
-      def section_points(section)
-        runs = (section["strata"] + section["waters"]).flat_map { |layer| layer["runs"].flatten(1) }
-        runs.flat_map { |along, low, high| [[along, low], [along, high]] } + section["standing"].flat_map { |one| one["rings"].flatten(1) }
+        drawn("Section from A to A'", SheetDrawing.section_points(section), SECTION) { |sheet| sheet.section(section, @design.kinds) }
       end
 
       def drawn(title, points, share)

@@ -136,7 +136,8 @@ module GreenPlinth
       end
 
       def taken_by(id, title, line)
-        mine = @evaluation.takes[id].to_a.select { |material, colour, _, unit| [material, colour, unit] == [line.material, line.colour, line.unit] }
+        wanted = [line.material, line.colour, line.unit]
+        mine = @evaluation.takes[id].to_a.select { |material, colour, _, unit| [material, colour, unit] == wanted }
         mine.map { |_, _, amount, unit| Input.new(title, amount, unit) }
       end
 

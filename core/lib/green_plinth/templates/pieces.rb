@@ -2,8 +2,8 @@
 
 module GreenPlinth
   module Templates
-    # All that is cut from sheets for a base, bottom to top, which is the order to cut and stack in; before them the plan
-    # of the base itself, to lay things out on.
+    # All that is cut from sheets for a base, bottom to top, which is the order to cut and stack in; before them the plan of the base
+    # itself, to lay things out on, and after them what is marked round, and the skin of its side.
     class Pieces
       # Marks smaller than this are slips of the pencil, mm².
       LEAST_MM2 = 1.0
@@ -20,18 +20,22 @@ module GreenPlinth
       def all
         @all ||= numbered([plan, *@design.forms.each_with_index.flat_map { |form, index| of_form(form, index) },
           *@design.features.flat_map { |feature| of_building(feature) },
-          *Ways::Crossing.all(@design).flat_map { |crossing| of_crossing(crossing) }])
+          *Ways::Crossing.all(@design).flat_map { |crossing| of_crossing(crossing) },
+          *LaidSheets.new(@evaluation).all, *patterns.all, *EdgeStrips.new(@evaluation).all])
       end
 
       private
 
       def numbered(pieces) = pieces.each_with_index { |piece, index| piece.order = index }
 
-      # The paper plan: the top, what stands on it, where the lowest forms go.
+      def patterns = @patterns ||= Patterns.new(@evaluation)
+
+      # The paper plan: the top, what stands on it, where the lowest forms go, and where ground ends.
       def plan
         foot = @evaluation.ground.foot
         Piece.new(pointer: "/plinth", name: "plan of #{@design.title}", material: "paper", sheet_mm: nil, count: 1, shape: foot,
-          cut_lines: [], glue_lines: outlines(@design.forms.reject(&:cut?)) + @design.subjects.map(&:footprint_area), feet: feet(foot),
+          cut_lines: [], feet: feet(foot),
+          glue_lines: outlines(@design.forms.reject(&:cut?)) + @design.subjects.map(&:footprint_area) + patterns.outlines,
           scores: wakes, note: wakes.any? ? "long and short: where wakes lie, to be marked" : nil)
       end
 
