@@ -25,6 +25,7 @@ module GreenPlinth
           "#{pool.water.name.capitalize} runs off the plinth: #{edge}. A dam is planned; it must hold until the last pour is hard.",
           level && put("lower the level to #{mm(level)}", *pool.water.level_at(level)),
           put("give the plinth a lip of #{mm(lip)}", "/plinth/lip_mm", lip))
+          .drawn(Figure.level(pool.edge_level, design.plinth.lip_mm, level))
       end
     end
   end

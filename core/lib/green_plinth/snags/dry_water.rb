@@ -17,6 +17,7 @@ module GreenPlinth
           snag(pool.water.pointer,
             "#{pool.water.name.capitalize} at #{mm(pool.level)} lies below all the ground in its outline#{lowest}: nothing gets wet.",
             right && put("raise the level to #{mm(right)}", *pool.water.level_at(right)))
+            .then { |snag| deepest ? snag.drawn(Figure.level(pool.level, deepest, right)) : snag }
         end
       end
     end

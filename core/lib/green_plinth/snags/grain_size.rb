@@ -34,14 +34,15 @@ module GreenPlinth
 
       def beyond_all(course, grains, low, high)
         snag(course.pointer, "#{sizes(grains)} are #{life(low)}–#{life(high)} in life: larger than any boulder that lies about.",
-          resized(course, largest))
+          resized(course, largest)).drawn(Figure.grains(grains, largest.model_mm(design.scale), design))
       end
 
       def snag_of(course, thing, grains, low, high)
         told = "#{sizes(grains)} are #{life(low)}–#{life(high)} in life: #{Scale::Things.grain_name(high)}, not #{thing.name}."
+        right = thing.model_mm(design.scale)
         snag(course.pointer, told, resized(course, thing), *Scale::Things.new(catalogue).grains_of(low, high).first(2).map { |other|
           put("let them be #{other.name}", "#{course.pointer}/represents", other.key)
-        })
+        }).drawn(Figure.grains(grains, right, design))
       end
 
       def sizes(grains) = "#{number(grains[0])}–#{number(grains[1])} mm grains"

@@ -49,7 +49,7 @@ module GreenPlinth
           limit = Waters::Layers.limit(pool.water)
           over = "A pour of #{mm(thick)} in #{pool.water.name} is over the #{mm(limit)} its medium takes"
           snag(pool.water.pointer, "#{over}: it heats, cracks or never sets through.",
-            take_out("let the layers be computed", "#{pool.water.pointer}/layers"))
+            take_out("let the layers be computed", "#{pool.water.pointer}/layers")).drawn(Figure.layer(thick, limit))
         end
       end
 
@@ -58,7 +58,7 @@ module GreenPlinth
       def snag_of(part, thick, fix)
         most = mm(part.material.max_layer_mm)
         much = "#{part.name.capitalize} is #{mm(thick)} thick in one go; #{part.material.name} takes #{most}"
-        snag(part.pointer, "#{much}: it cracks, or stays soft inside.", fix)
+        snag(part.pointer, "#{much}: it cracks, or stays soft inside.", fix).drawn(Figure.layer(thick, part.material.max_layer_mm))
       end
     end
   end

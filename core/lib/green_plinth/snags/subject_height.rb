@@ -27,6 +27,7 @@ module GreenPlinth
         tall = "#{subject.name.capitalize} is #{mm(height)} tall, #{mm(height * design.scale)} in life"
         life = "#{thing.name} is #{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}"
         snag(subject.pointer, "#{tall}; #{life}: it is nearer 1:#{(thing.range_mm.typical / height).round}.")
+          .drawn(Figure.heights(height, thing.model_mm(design.scale), subject.kind))
       end
     end
   end

@@ -14,10 +14,15 @@ module GreenPlinth
         tip = @evaluation.mass.tip_deg
         return [] if tip.nil? || tip >= STEADY_DEG
 
-        [snag("/plinth", "It tips over at #{number(tip)}°: its centre of mass is high or near the edge.", heavier)]
+        [snag("/plinth", "It tips over at #{number(tip)}°: its centre of mass is high or near the edge.", heavier).drawn(lean(tip))]
       end
 
       private
+
+      def lean(tip)
+        high = @evaluation.mass.centre[2] + design.plinth.thickness_mm
+        Figure.lean(high * Math.tan(tip * Math::PI / 180), high, tip, STEADY_DEG)
+      end
 
       # Twice as thick, where that steadies it: a plinth raises what stands on it, too.
       def heavier

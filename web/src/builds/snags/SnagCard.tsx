@@ -10,6 +10,7 @@ import { useCatalogue } from "../../common/catalogue";
 import { capital } from "../../common/words";
 import { nameOf } from "../plan/parts";
 import { useBuildSession, useFile, useOfBuild } from "../useSession";
+import { SnagFigure } from "./SnagFigure";
 import { useTrial } from "./useTrial";
 
 const SEVERITY: Record<Snag["severity"], { mark: string; word: string }> = {
@@ -56,6 +57,7 @@ export const SnagCard = memo(function SnagCard({ snag, lit }: { snag: Snag; lit:
         )}
       </Typography>
       <Typography variant="body2">{snag.message}</Typography>
+      {snag.figure && <SnagFigure figure={snag.figure} />}
       {snag.fixes.map((fix) => (
         <Button
           key={fix.label}
