@@ -50,6 +50,13 @@ export function Keys() {
   );
 }
 
+/** From where to where a flag stands, px: about its day, as far as the chart goes. */
+export function flagRoom({ x, left, right, text }: { x: number; left: number; right: number; text: string }): [number, number] {
+  const wide = text.length * 7 + 16;
+  const at = Math.min(Math.max(x, left + wide / 2), right - wide / 2 - 2);
+  return [at - wide / 2, at + wide / 2];
+}
+
 /** A day with its name, kept inside the chart, px. */
 export function Flag({
   x,
@@ -67,8 +74,8 @@ export function Flag({
   text: string;
 }) {
   const { palette } = useTheme();
-  const wide = text.length * 7 + 16;
-  const at = Math.min(Math.max(x, left + wide / 2), right - wide / 2 - 2);
+  const [from, to] = flagRoom({ x, left, right, text });
+  const [wide, at] = [to - from, (from + to) / 2];
   return (
     <g>
       <rect x={at - wide / 2} y={y - 13} width={wide} height={20} rx={10} fill={colour} />

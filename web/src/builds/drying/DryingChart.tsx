@@ -12,7 +12,7 @@ import { useSize } from "../plan/view";
 import { RehearsalBar } from "../rehearsal/RehearsalBar";
 import { useMoment } from "../rehearsal/useRehearsal";
 import { useSelection, within } from "../useSession";
-import { Flag, Keys } from "./ChartMarks";
+import { Flag, flagRoom, Keys } from "./ChartMarks";
 import { DateLines } from "./DateLines";
 import { TimeAxis } from "./TimeAxis";
 import { AXIS, LABEL, NARROW, NARROW_LABEL, ROW, shifted, stretched, type Window, wholeOf } from "./timeScale";
@@ -40,6 +40,7 @@ export const DryingChart = memo(function DryingChart({ evaluation, schedule, cli
     scroller,
     upwards.findIndex((row) => row.pointer !== null && pointer !== null && within(pointer, row.pointer)),
   );
+  const ready = { x: at(schedule.ready_at), left, right: size.width, text: `ready ${momentWords(schedule.ready_at)}` };
   return (
     <>
       <Stack direction="row" sx={{ alignItems: "center", gap: 1.5, px: 1.5, pt: 0.5, flexWrap: "wrap" }}>
@@ -62,15 +63,8 @@ export const DryingChart = memo(function DryingChart({ evaluation, schedule, cli
       </Stack>
       <Box ref={ref} sx={{ flex: 1, minHeight: 0, display: "flex", flexDirection: "column", overflow: "hidden" }}>
         <svg width={size.width} height={AXIS} aria-hidden style={{ flexShrink: 0 }}>
-          <TimeAxis from={time.from} to={time.to} x={clock.x} left={left} height={AXIS} />
-          <Flag
-            x={at(schedule.ready_at)}
-            y={14}
-            left={left}
-            right={size.width}
-            colour={schedule.late_min && schedule.late_min > 0 ? tints.trouble : tints.ready}
-            text={`ready ${momentWords(schedule.ready_at)}`}
-          />
+          <TimeAxis from={time.from} to={time.to} x={clock.x} left={left} height={AXIS} taken={flagRoom(ready)} />
+          <Flag {...ready} y={14} colour={schedule.late_min && schedule.late_min > 0 ? tints.trouble : tints.ready} />
         </svg>
         <Box
           ref={scroller}
@@ -88,7 +82,7 @@ export const DryingChart = memo(function DryingChart({ evaluation, schedule, cli
             rowHeight={ROW}
             letters={0}
             under={<TimeAxis from={time.from} to={time.to} x={clock.x} left={left} height={upwards.length * ROW + 4} quiet />}
-            over={(height) => <DateLines schedule={schedule} at={at} height={height} rehearsed={moment} />}
+            over={(height) => <DateLines schedule={schedule} at={at} height={height} rehearsed={moment} left={left} />}
           />
         </Box>
       </Box>

@@ -1,5 +1,6 @@
 import { useTheme } from "@mui/material/styles";
 import type { Mark, Point } from "../../api/types";
+import { type Box, wordsWide } from "../../common/labels";
 
 const GUIDE = "#fffbe8";
 
@@ -45,7 +46,7 @@ export function MarksLayer({ marks, toScreen }: { marks: Mark[]; toScreen: (poin
           key={`${text}${x}${y}`}
           x={x}
           y={y}
-          fontSize={14}
+          fontSize={FONT}
           fontWeight={700}
           textAnchor="middle"
           fill={tone === "trouble" ? "#ffd9cf" : GUIDE}
@@ -60,7 +61,15 @@ export function MarksLayer({ marks, toScreen }: { marks: Mark[]; toScreen: (poin
   );
 }
 
+const FONT = 14;
 const LABEL_PX = 17;
+
+/** Where their words lie, so that nothing else is written there, px. */
+export const markBoxes = (marks: Mark[], toScreen: (point: Point) => Point): Box[] =>
+  labels(marks, toScreen).map(({ text, x, y }) => {
+    const half = wordsWide(text, FONT) / 2;
+    return [x - half, y - FONT, x + half, y + 4];
+  });
 
 /** Each label by its stroke, pushed up where it would lie on another. */
 function labels(marks: Mark[], toScreen: (point: Point) => Point) {

@@ -1,5 +1,6 @@
 import { useTheme } from "@mui/material/styles";
 import type { CutLine, Drawing, Outline, Point } from "../../api/types";
+import { type Box, clearOf, wordsWide } from "../../common/labels";
 import { bounds, centre, corners, type Grip, grips, pathOf } from "./outline";
 
 /** Screen pixels: targets are as large as a finger, marks as small as a pencil's. */
@@ -16,6 +17,8 @@ interface Props {
   outline: Outline | null;
   /** Of what else is lit: without grips. */
   also: Outline[];
+  /** Where other words lie over the plan, px. */
+  taken: Box[];
   /** The part whose outline that is. */
   pointer: string | null;
   canTurn: boolean;
@@ -28,7 +31,21 @@ interface Props {
 }
 
 /** What lies over the plan in screen pixels: the lit outline with its grips, the section line, names. */
-export function PlanOverlay({ toScreen, scale, outline, also, pointer, canTurn, canReshape, cuts, drawing, onGrip, onTurn, onCut }: Props) {
+export function PlanOverlay({
+  toScreen,
+  scale,
+  outline,
+  also,
+  taken,
+  pointer,
+  canTurn,
+  canReshape,
+  cuts,
+  drawing,
+  onGrip,
+  onTurn,
+  onCut,
+}: Props) {
   const { tints } = useTheme();
   const screenPath = (shape: Outline) =>
     pathOf(shape).replace(/([ML])(-?[\d.]+) (-?[\d.]+)/g, (_, command, x, y) => {
@@ -38,7 +55,7 @@ export function PlanOverlay({ toScreen, scale, outline, also, pointer, canTurn, 
   const small = outline !== null && sizeOf(outline) * scale < SMALL;
   return (
     <g>
-      <Names drawing={drawing} toScreen={toScreen} scale={scale} />
+      <Names drawing={drawing} toScreen={toScreen} scale={scale} taken={taken} />
       {cuts.map((cut, index) => (
         <CutLineMark
           key={CUT_NAMES[index]}
@@ -175,12 +192,40 @@ function CutLineMark({ name: letter, cut, toScreen, onCut }: CutProps) {
   );
 }
 
+const NAME = 13;
+interface Called {
+  key: string;
+  words: string;
+  /** The middle of its foot, px. */
+  x: number;
+  y: number;
+  slanted?: boolean;
+}
+
+const boxOf = ({ words, x, y }: Called): Box => {
+  const half = wordsWide(words, NAME) / 2;
+  return [x - half, y - NAME, x + half, y + 4];
+};
+
 /** Names of what stands on the base, where there is room for them. */
-function Names({ drawing, toScreen, scale }: { drawing: Drawing; toScreen: Props["toScreen"]; scale: number }) {
+function Names({ drawing, toScreen, scale, taken }: Pick<Props, "drawing" | "toScreen" | "scale" | "taken">) {
+  const subjects = drawing.subjects.flatMap((subject): Called[] => {
+    const [x0, y0, x1] = bounds(subject.rings);
+    const [x, y] = toScreen([(x0 + x1) / 2, y0]);
+    return (x1 - x0) * scale > 18 ? [{ key: subject.pointer, words: subject.name, x, y: y + 15 }] : [];
+  });
+  const waters = drawing.waters.flatMap((water): Called[] => {
+    const [x0, y0, x1, y1] = bounds(water.drawn);
+    const [x, y] = toScreen([(x0 + x1) / 2, (y0 + y1) / 2]);
+    return (x1 - x0) * scale > 90 ? [{ key: water.pointer, words: water.name, x, y: y + 4, slanted: true }] : [];
+  });
+  // The principal one is told before the others, where there is not room for all.
+  const focal = drawing.subjects.find((subject) => subject.focal)?.pointer;
+  const called = [...subjects, ...waters].sort((a, b) => Number(b.key === focal) - Number(a.key === focal));
   return (
     <g
       pointerEvents="none"
-      fontSize={13}
+      fontSize={NAME}
       fontWeight={600}
       textAnchor="middle"
       fill="#fffdf5"
@@ -189,28 +234,11 @@ function Names({ drawing, toScreen, scale }: { drawing: Drawing; toScreen: Props
       paintOrder="stroke"
       strokeLinejoin="round"
     >
-      {drawing.subjects.map((subject) => {
-        const [x0, y0, x1] = bounds(subject.rings);
-        const [x, y] = toScreen([(x0 + x1) / 2, y0]);
-        return (
-          (x1 - x0) * scale > 18 && (
-            <text key={subject.pointer} x={x} y={y + 15}>
-              {subject.name}
-            </text>
-          )
-        );
-      })}
-      {drawing.waters.map((water) => {
-        const [x0, y0, x1, y1] = bounds(water.drawn);
-        const [x, y] = toScreen([(x0 + x1) / 2, (y0 + y1) / 2]);
-        return (
-          (x1 - x0) * scale > 90 && (
-            <text key={water.pointer} x={x} y={y + 4} fontStyle="italic">
-              {water.name}
-            </text>
-          )
-        );
-      })}
+      {clearOf(called, boxOf, taken).map(({ key, x, y, words, slanted }) => (
+        <text key={key} x={x} y={y} fontStyle={slanted ? "italic" : undefined}>
+          {words}
+        </text>
+      ))}
     </g>
   );
 }

@@ -8,7 +8,7 @@ import { ContourLines } from "./ContourLines";
 import { DrainageLayer } from "./DrainageLayer";
 import { sketched } from "./drawing";
 import { FallMarks } from "./FallMarks";
-import { MarksLayer } from "./MarksLayer";
+import { MarksLayer, markBoxes } from "./MarksLayer";
 import { Mat, Rulers } from "./Mat";
 import { PlanOverlay } from "./PlanOverlay";
 import { PlanPreview } from "./PlanPreview";
@@ -70,6 +70,7 @@ export function PlanSheet(props: Props) {
         scale={scale}
         outline={lit}
         also={also}
+        taken={markBoxes(marks, toScreen)}
         pointer={placed}
         canTurn={placed !== null && lit !== null && lit.kind !== "round" && lit.kind !== "rest"}
         canReshape={placed !== null && !placed.startsWith("/subjects")}

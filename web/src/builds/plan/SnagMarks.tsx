@@ -27,10 +27,12 @@ export function SnagMarks({ snags, drawing, lit, toScreen, onOpen }: Props) {
   }
   return (
     <g>
-      {[...places].map(([pointer, own]) => {
-        const at = placeOf(drawing, pointer);
-        if (!at || pointer === lit) return null;
-        const [x, y] = toScreen(at);
+      {apart(
+        [...places].flatMap(([pointer, own]) => {
+          const at = pointer === lit ? null : placeOf(drawing, pointer);
+          return at ? [{ pointer, own, at: toScreen(at) }] : [];
+        }),
+      ).map(({ pointer, own, at: [x, y] }) => {
         const stops = own.some((snag) => snag.severity === "stops");
         const advice = own.every((snag) => snag.severity === "advice");
         const shape = stops ? "M-9 -9H9V9H-9Z" : advice ? "M0 -9A9 9 0 1 1 0 9A9 9 0 1 1 0 -9Z" : "M0 -11L11 9H-11Z";
@@ -71,6 +73,20 @@ export function SnagMarks({ snags, drawing, lit, toScreen, onOpen }: Props) {
       })}
     </g>
   );
+}
+
+/** So far from each other marks stand at least, px: each is as large as a finger. */
+const ROOM = 26;
+
+/** Marks that would lie on one that is there stand beside it. */
+function apart<T extends { at: Point }>(marks: T[]): T[] {
+  const placed: T[] = [];
+  for (const mark of marks) {
+    let [x, y] = mark.at;
+    while (placed.some(({ at }) => Math.abs(at[0] - x) < ROOM && Math.abs(at[1] - y) < ROOM)) x += ROOM;
+    placed.push({ ...mark, at: [x, y] });
+  }
+  return placed;
 }
 
 /** The upper right of what a part fills; null for what the plan does not draw, and for the plinth, which is everywhere. */
