@@ -42,7 +42,7 @@ RSpec.describe GreenPlinth::Scale do
       expect(told["life"].map { |length| length["mm"] }).to eq([140, 210])
       expect(told["passes_for"].map { |thing| thing["key"] }).to eq(%w[cobble boulder])
       expect(told["verdict"]).to eq("too_big")
-      expect(told["sentence"]).to end_with("For coarse gravel look for 0.571–1.8 mm.")
+      expect(told["sentence"]).to end_with("For coarse gravel look for 0.6–1.8 mm.")
     end
 
     it "finds what is right, what is too small, and the nearest where nothing fits" do

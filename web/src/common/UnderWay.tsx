@@ -27,7 +27,7 @@ export function UnderWay({ asked, doing }: { asked: Asked<unknown>; doing: strin
   const words = state === "waiting" ? "waits for its turn" : of > 0 ? `${done} of ${of}` : "begun";
   return (
     <Box sx={{ display: "flex", alignItems: "center", gap: 1.5, my: 0.5, maxWidth: 720 }}>
-      <Typography role="status" sx={{ whiteSpace: "nowrap" }}>
+      <Typography role="status" sx={{ whiteSpace: { sm: "nowrap" } }}>
         {doing}: {words}
       </Typography>
       <LinearProgress

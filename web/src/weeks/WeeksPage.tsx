@@ -57,8 +57,8 @@ export function WeeksPage() {
                 <th>Build</th>
                 <th>Wanted by</th>
                 <th>Ready, bench shared</th>
-                <th>Ready, alone at the bench</th>
-                <th>Sharing costs it</th>
+                <WideOnly>Ready, alone at the bench</WideOnly>
+                <WideOnly>Sharing costs it</WideOnly>
               </tr>
             </thead>
             <tbody>
@@ -82,6 +82,15 @@ export function WeeksPage() {
   );
 }
 
+/** A cell that a telephone has no room for. */
+function WideOnly({ as = "th", children }: { as?: "th" | "td"; children: React.ReactNode }) {
+  return (
+    <Box component={as} sx={{ display: { xs: "none", sm: "table-cell" } }}>
+      {children}
+    </Box>
+  );
+}
+
 function Row({ build, colour }: { build: PlannedBuild; colour: string }) {
   const costs = build.shared ? minutesOf(build.shared) - minutesOf(build.alone) : null;
   return (
@@ -101,8 +110,8 @@ function Row({ build, colour }: { build: PlannedBuild; colour: string }) {
         <b>{build.shared ? momentWords(build.shared) : "no sittings left"}</b>
         {build.late_min !== null && (build.late_min > 0 ? `, ${span(build.late_min)} late` : `, ${span(-build.late_min)} to spare`)}
       </td>
-      <td>{momentWords(build.alone)}</td>
-      <td>{costs === null ? "its plan" : costs > 0 ? span(costs) : "nothing"}</td>
+      <WideOnly as="td">{momentWords(build.alone)}</WideOnly>
+      <WideOnly as="td">{costs === null ? "its plan" : costs > 0 ? span(costs) : "nothing"}</WideOnly>
     </tr>
   );
 }

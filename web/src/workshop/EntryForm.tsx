@@ -113,7 +113,7 @@ export function EntryForm({ kind, entryKey, onSaved, onGone }: Props) {
       )}
       {kind === "materials" && <EntryPicture entryKey={entryKey} data={data} />}
       {groups.map(({ key: group, name: title, fields }) => (
-        <Box key={group} component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 2 }}>
+        <Box key={group} component="fieldset" sx={{ border: 0, p: 0, m: 0, mb: 2, minWidth: 0 }}>
           <Typography component="legend" variant="h3" sx={{ mb: 1 }}>
             {title}
           </Typography>

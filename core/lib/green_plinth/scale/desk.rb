@@ -114,8 +114,12 @@ module GreenPlinth
         low, _, high = wanted["model_mm"]
         return "#{Length.metric(low)} or more" unless high
 
+        low, high = [low, high].map { |size| shop(size) }
         low == high ? Length.metric(low) : "#{Length.short(low)}–#{Length.metric(high)}"
       end
+
+      # As packets are marked and a person says it: no finer than a tenth, or than its first figure where it is less.
+      def shop(size) = size >= 0.1 ? size.round(1) : size.round(1 - Math.log10(size).ceil)
 
       def worded(mm)
         { "mm" => mm.round(4), "inches" => (mm / Length::INCH).round(4), "metric" => Length.metric(mm), "imperial" => Length.imperial(mm) }

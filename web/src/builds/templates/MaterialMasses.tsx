@@ -16,14 +16,14 @@ export function MaterialMasses({ lines }: { lines: Templates["materials"] }) {
           key={line.material}
           sx={{
             display: "grid",
-            gridTemplateColumns: "minmax(130px, 1.2fr) 1fr 78px 84px minmax(150px, 1fr)",
+            gridTemplateColumns: { xs: "minmax(0, 1fr) 72px 80px", sm: "minmax(130px, 1.2fr) 1fr 78px 84px minmax(150px, 1fr)" },
             gap: 1,
             alignItems: "center",
             py: 0.25,
           }}
         >
           <Typography variant="body2">{capital(line.name)}</Typography>
-          <Box sx={{ height: 9, bgcolor: tints.line }}>
+          <Box sx={{ height: 9, bgcolor: tints.line, display: { xs: "none", sm: "block" } }}>
             <Box sx={{ height: 9, width: `${(100 * Math.max(line.mass_g, 0)) / most}%`, bgcolor: tints.curing }} />
           </Box>
           <Typography variant="body2" sx={{ textAlign: "right" }}>
@@ -32,7 +32,7 @@ export function MaterialMasses({ lines }: { lines: Templates["materials"] }) {
           <Typography variant="body2" sx={{ textAlign: "right" }}>
             {line.ml === null ? "unknown" : `${short(line.ml)} ml`}
           </Typography>
-          <Typography variant="body2" color="text.secondary">
+          <Typography variant="body2" color="text.secondary" sx={{ gridColumn: { xs: "1 / -1", sm: "auto" } }}>
             {line.drying_min
               ? `${span(line.drying_min)}${line.min_per_g === null ? "" : `, ${span(line.min_per_g)} a gram`}`
               : "does not dry"}
