@@ -67,7 +67,7 @@ RSpec.describe "The sides of a plinth by hand", type: :feature do
     find("[aria-label='Exact values'] [role=combobox]").click
     find("[role=option]", exact_text: "the front").click
     expect(page).to have_css("[data-step]", text: /the plinth, the front/)
-    find("[data-course='0'] button[aria-expanded]").click
+    find("[data-course='0'] button[aria-expanded]", match: :first).click
     click_button "Take out", match: :first
     eventually { ServerSpec.store.find(id).file["sides"] == [] }
     expect(page).to have_css("[data-step]", text: /rim/i)

@@ -5,6 +5,7 @@ import { useStore } from "zustand";
 import { useShallow } from "zustand/react/shallow";
 import { KeyboardHelp } from "../common/KeyboardHelp";
 import { onVersion } from "../common/live";
+import { SkipToWork, WORK } from "../common/SkipToWork";
 import { useKeys } from "../common/useKeys";
 import { usePageTitle } from "../common/usePageTitle";
 import { Waiting } from "../common/Waiting";
@@ -118,6 +119,7 @@ export function BuildPage() {
   const show = (where: string) => navigate(`/builds/${number}/${where}`);
   return (
     <SessionProvider value={session}>
+      <SkipToWork />
       <Box sx={{ height: { md: "100dvh" }, display: "flex", flexDirection: "column" }}>
         {stage !== "bench" && (
           <TopBar
@@ -132,7 +134,12 @@ export function BuildPage() {
         )}
         <Box sx={{ flex: 1, minHeight: 0, display: "flex", flexDirection: { xs: "column", md: "row" } }}>
           <StageRail id={number} />
-          <Box component="main" sx={{ flex: 1, minWidth: 0, minHeight: 0, overflow: { md: "auto" } }}>
+          <Box
+            component="main"
+            id={WORK}
+            tabIndex={-1}
+            sx={{ outline: "none", flex: 1, minWidth: 0, minHeight: 0, overflow: { md: "auto" } }}
+          >
             {page}
           </Box>
         </Box>

@@ -66,7 +66,7 @@ module GreenPlinth
       end
 
       def of_cut(form, index) = [outline_of(form, index, note: "cut #{number(form.depth_mm)} mm deep")]
-      def of_ramp(form, index) = [outline_of(form, index, note: "rises from #{number(form.from_z_mm)} to #{number(form.to_z_mm)} mm")]
+      def of_ramp(form, index) = [outline_of(form, index, note: way(form))]
 
       # The lining of a way through: floor, sides and crown in one strip, folded.
       def of_bore(form, index)
@@ -115,11 +115,19 @@ module GreenPlinth
       end
 
       def of_bank(form, index)
-        [outline_of(form, index, note: "its foot; the way on it rises from #{number(form.from_z_mm)} to #{number(form.to_z_mm)} mm")]
+        [outline_of(form, index, note: "its foot; the way on it #{way(form)}")]
       end
 
       def of_cutting(form, index)
-        [outline_of(form, index, note: "cut down to a way at #{number(form.from_z_mm)} to #{number(form.to_z_mm)} mm")]
+        [outline_of(form, index, note: "cut down to a way that #{way(form)}")]
+      end
+
+      # From one end to the other.
+      def way(form)
+        from, to = [form.from_z_mm, form.to_z_mm].map { |z| number(z) }
+        return "is level at #{from} mm" if from == to
+
+        "#{form.to_z_mm > form.from_z_mm ? "rises" : "falls"} from #{from} to #{to} mm"
       end
 
       # What is spread needs no template.

@@ -15,6 +15,8 @@ interface Props {
   onDraw: (what: Drawable, shape: DrawShape) => void;
   onStop: () => void;
   onBack: () => void;
+  /** The list is put away: keys are the plan's. */
+  onReady: () => void;
   onClose: () => void;
   onZoom: (factor: number) => void;
   onFit: () => void;
@@ -40,7 +42,7 @@ const KEYS = "Pull to look elsewhere. By keys: arrows and Space set corners, Bac
 
 /** What to do on the plan, in a row above it so that nothing of the plan lies under it: draw a part, look nearer, see all. */
 export function PlanTools(props: Props) {
-  const { sketch, onDraw, onZoom, onFit } = props;
+  const { sketch, onDraw, onReady, onZoom, onFit } = props;
   const { tints } = useTheme();
   const shape = sketch?.shape ?? "polygon";
   const all = drawables(useCatalogue(), useFile().scale);
@@ -71,7 +73,7 @@ export function PlanTools(props: Props) {
         }}
         renderValue={() => (sketch ? `Drawing: ${sketch.what.name}` : "Draw…")}
         inputProps={{ "aria-label": "Draw" }}
-        MenuProps={{ disableRestoreFocus: true }}
+        MenuProps={{ disableRestoreFocus: true, slotProps: { transition: { onExited: onReady } } }}
         sx={{ minWidth: 96 }}
       >
         {groups.flatMap((group) => [
@@ -133,7 +135,7 @@ function WhileLooking({ relief, onRelief, asking, onAsk, onUnderlay, several, on
   );
 }
 
-function WhileDrawing({ sketch, onDraw, onStop, onBack, onClose }: Props & { sketch: Sketch }) {
+function WhileDrawing({ sketch, onDraw, onStop, onBack, onReady, onClose }: Props & { sketch: Sketch }) {
   const byCorners = sketch.shape === "polygon" || sketch.shape === "strip";
   return (
     <>
@@ -142,7 +144,7 @@ function WhileDrawing({ sketch, onDraw, onStop, onBack, onClose }: Props & { ske
         value={sketch.shape}
         onChange={(event) => onDraw(sketch.what, event.target.value as DrawShape)}
         inputProps={{ "aria-label": "Shape" }}
-        MenuProps={{ disableRestoreFocus: true }}
+        MenuProps={{ disableRestoreFocus: true, slotProps: { transition: { onExited: onReady } } }}
       >
         {Object.entries(SHAPES)
           .filter(([key]) => !sketch.what.strip || key === "strip")

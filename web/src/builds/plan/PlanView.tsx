@@ -74,6 +74,7 @@ export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null
         onDraw={pointer.draw}
         onStop={pointer.stop}
         onBack={pointer.back}
+        onReady={() => ref.current?.focus({ preventScroll: true })}
         onClose={() => pointer.finish()}
         onZoom={view.zoom}
         onFit={view.fit}

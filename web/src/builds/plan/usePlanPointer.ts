@@ -191,10 +191,11 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
     hold,
     finish,
     step,
-    /** Sets a corner where the last step led. */
+    /** Sets a corner where the last step led; the first, where none did, in the middle of what is seen. */
     set: () => {
-      const { hover } = now().sketch ?? {};
+      const { hover, points = [] } = now().sketch ?? {};
       if (hover) setCorner(hover);
+      else if (!points.length) setCorner(roundedPoint(view.view.centre, 1));
     },
     back: () => dispatch({ type: "corner_back" }),
     draw(what: Drawable, shape: DrawShape) {
