@@ -92,12 +92,12 @@ module Browser
 
   AXE = File.read(Dir[File.join(Gem.loaded_specs["axe-core-api"].full_gem_path, "**/axe.min.js")].first)
 
-  # What stands in somebody's way on this page, by axe's rules for WCAG 2 A and AA.
+  # What stands in somebody's way on this page, by axe's rules for WCAG 2.2 A and AA.
   # @return [Array<String>] each with the places it was found
   def barriers
     page.driver.browser.evaluate("(() => { #{AXE}; return true; })()")
     found = page.driver.browser.evaluate_async(
-      "axe.run(document, { runOnly: ['wcag2a', 'wcag2aa'] }).then((result) => arguments[0](result.violations))", 30)
+      "axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] }).then((result) => arguments[0](result.violations))", 30)
     found.map { |one| "#{one["id"]}: #{one["nodes"].map { |node| node["html"][0, 160] }.first(4).join(" | ")}" }
   end
 

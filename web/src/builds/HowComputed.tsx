@@ -43,7 +43,7 @@ export function HowComputed({ of, about }: { of: string; about: string }) {
           event.stopPropagation();
           setAnchor(event.currentTarget);
         }}
-        sx={{ minWidth: 20, width: 20, height: 24, p: 0, fontFamily: "serif", fontStyle: "italic", color: "text.secondary" }}
+        sx={{ minWidth: 24, width: 24, height: 24, p: 0, fontFamily: "serif", fontStyle: "italic", color: "text.secondary" }}
       >
         ƒ
       </Button>

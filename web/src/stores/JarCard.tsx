@@ -41,7 +41,7 @@ export function JarCard({ jar, chosen, onChoose }: { jar: Jar; chosen: boolean; 
           <Typography
             key={remark.code}
             variant="body2"
-            sx={{ color: remark.code === "unknown" || remark.code === "soon_old" ? tints.curing : tints.trouble, fontWeight: 600 }}
+            sx={{ color: remark.code === "unknown" || remark.code === "soon_old" ? "text.primary" : tints.trouble, fontWeight: 600 }}
           >
             {remark.code === "old" || remark.code === "low" || remark.code === "empty" ? "● " : "○ "}
             {remarkWords(jar, remark)}
