@@ -109,6 +109,12 @@ RSpec.describe "The daybook" do
       expect(files["daybook.md"]).not_to include("pictures/2.jpg")
     end
 
+    it "is drawn on dark paper for a dark page, each of its colours another" do
+      light, dark = [false, true].map { |mode| GreenPlinth::Daybook::TimelineSvg.new(told, dark: mode).to_s.scan(/#\h{6}/).uniq }
+      expect(light & dark).to be_empty
+      expect(light.size).to eq(dark.size)
+    end
+
     it "is a drawing whose bars are as long as the work took" do
       drawn = Nokogiri::XML(GreenPlinth::Daybook::TimelineSvg.new(told).to_s, &:strict)
       bars = ->(colour) { drawn.css("rect[fill='#{colour}']").map { |one| one["width"].to_f } }

@@ -16,17 +16,18 @@ module GreenPlinth
       WORDS = 34
       # Days are named no closer than this, px.
       APART = 90
-      INK = "#1b231f"
-      PALE = "#4b5750"
-      PLANNED = "#c9bd9b"
       HANDS = "#1f5b48"
       WET = "#b97a17"
-      AGAIN = "#a93425"
-      LINE = "#d8ddd6"
-      PAPER = "#fcfcf9"
+      # On paper and in a light page, and in a dark one.
+      LIGHT = { ink: "#1b231f", pale: "#4b5750", planned: "#c9bd9b", hands: HANDS, wet: WET, again: "#a93425", line: "#d8ddd6",
+                paper: "#fcfcf9" }.freeze
+      DARK = { ink: "#eef2ec", pale: "#b7c2ba", planned: "#6f6750", hands: "#6fc3a3", wet: "#dda244", again: "#f08a78", line: "#3a4741",
+               paper: "#171f1b" }.freeze
 
       # @param story [Story]
-      def initialize(story)
+      # @param dark [Boolean] for a page in its dark theme
+      def initialize(story, dark: false)
+        @tints = dark ? DARK : LIGHT
         @story = story
         @rows = story.went
       end
@@ -34,7 +35,7 @@ module GreenPlinth
       # @return [String] SVG; of a build that nothing happened to an empty sheet that says so
       def to_s
         from, to = @story.span
-        return sheet(80, "<text x=\"12\" y=\"40\" font-size=\"18\" fill=\"#{INK}\">Nothing has been begun yet.</text>") unless from
+        return sheet(80, "<text x=\"12\" y=\"40\" font-size=\"18\" fill=\"#{@tints[:ink]}\">Nothing has been begun yet.</text>") unless from
 
         @from = from
         @scale = (WIDTH - LEFT - 24) / [to - from, 60].max.to_f
@@ -48,7 +49,7 @@ module GreenPlinth
         <<~SVG
           <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 #{WIDTH} #{height}" width="#{WIDTH}" height="#{height}" font-family="sans-serif" role="img">
           <title>#{CGI.escapeHTML("#{@story.title}: planned and actual")}</title>
-          <rect width="#{WIDTH}" height="#{height}" fill="#{PAPER}"/>
+          <rect width="#{WIDTH}" height="#{height}" fill="#{@tints[:paper]}"/>
           #{inside}
           </svg>
         SVG
@@ -59,18 +60,18 @@ module GreenPlinth
       def days(from, to)
         every = [(APART / (Moment::DAY * @scale)).ceil, 1].max
         (Moment.midnight(from)..to).step(Moment::DAY * every).select { |day| day >= from }.map do |day|
-          "<path d=\"M#{x(day)} #{TOP - 8}V#{TOP + (@rows.size * ROW)}\" stroke=\"#{LINE}\"/>" \
+          "<path d=\"M#{x(day)} #{TOP - 8}V#{TOP + (@rows.size * ROW)}\" stroke=\"#{@tints[:line]}\"/>" \
             "<text x=\"#{x(day)}\" y=\"#{TOP - 14}\" font-size=\"14\" text-anchor=\"middle\" " \
-            "fill=\"#{PALE}\">#{Moment.words(day)[0..-8]}</text>"
+            "fill=\"#{@tints[:pale]}\">#{Moment.words(day)[0..-8]}</text>"
         end.join
       end
 
       def row(row, top)
         title = row.title.length > WORDS ? "#{row.title[0, WORDS - 1]}…" : row.title
-        parts = ["<text x=\"8\" y=\"#{top + 19}\" font-size=\"15\" fill=\"#{INK}\">#{CGI.escapeHTML(title)}</text>"]
-        parts << bar(row.planned_start, row.planned_ready, top + 3, 9, PLANNED)
-        parts << bar(row.finished, row.dry || row.ready, top + 15, 9, WET) unless row.skipped
-        parts << bar(row.begun, row.finished, top + 15, 9, HANDS)
+        parts = ["<text x=\"8\" y=\"#{top + 19}\" font-size=\"15\" fill=\"#{@tints[:ink]}\">#{CGI.escapeHTML(title)}</text>"]
+        parts << bar(row.planned_start, row.planned_ready, top + 3, 9, @tints[:planned])
+        parts << bar(row.finished, row.dry || row.ready, top + 15, 9, @tints[:wet]) unless row.skipped
+        parts << bar(row.begun, row.finished, top + 15, 9, @tints[:hands])
         parts << again(row, top) if row.redos.positive?
         parts.join
       end
@@ -83,14 +84,14 @@ module GreenPlinth
 
       def again(row, top)
         "<text x=\"#{LEFT - 8}\" y=\"#{top + 19}\" font-size=\"14\" font-weight=\"700\" text-anchor=\"end\" " \
-          "fill=\"#{AGAIN}\">again ×#{row.redos}</text>"
+          "fill=\"#{@tints[:again]}\">again ×#{row.redos}</text>"
       end
 
       def key
         y = TOP + (@rows.size * ROW) + 24
-        [["first plan", PLANNED, 8], ["hands on it", HANDS, 130], ["wet", WET, 260]].map do |words, colour, left|
-          "<rect x=\"#{left}\" y=\"#{y - 9}\" width=\"22\" height=\"9\" fill=\"#{colour}\"/>" \
-            "<text x=\"#{left + 28}\" y=\"#{y}\" font-size=\"14\" fill=\"#{PALE}\">#{words}</text>"
+        [["first plan", :planned, 8], ["hands on it", :hands, 130], ["wet", :wet, 260]].map do |words, tint, left|
+          "<rect x=\"#{left}\" y=\"#{y - 9}\" width=\"22\" height=\"9\" fill=\"#{@tints[tint]}\"/>" \
+            "<text x=\"#{left + 28}\" y=\"#{y}\" font-size=\"14\" fill=\"#{@tints[:pale]}\">#{words}</text>"
         end.join
       end
     end

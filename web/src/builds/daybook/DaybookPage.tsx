@@ -1,5 +1,6 @@
 import Box from "@mui/material/Box";
 import Button from "@mui/material/Button";
+import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
@@ -16,6 +17,7 @@ import { NoteForm } from "./NoteForm";
 export function DaybookPage() {
   const id = useOfBuild((build) => build.id);
   const version = useOfBuild((build) => build.version);
+  const { palette } = useTheme();
   useToldHere();
   const { data: story, refetch } = useQuery({ queryKey: ["daybook", id, version], queryFn: () => api.daybook(id) });
   useEffect(() => onSent((build) => void (build === id && refetch())), [id, refetch]);
@@ -57,7 +59,7 @@ export function DaybookPage() {
       {story.from && (
         <Box
           component="img"
-          src={`/api/builds/${id}/daybook.svg?v=${version}`}
+          src={`/api/builds/${id}/daybook.svg?v=${version}&theme=${palette.mode}`}
           alt="Planned beside actual, step by step, on one line of time"
           sx={{ width: "100%", border: 1, borderColor: "divider" }}
         />

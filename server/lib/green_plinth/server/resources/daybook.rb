@@ -18,7 +18,7 @@ module GreenPlinth
           app.get("/api/builds/:id/daybook.svg") do
             content_type "image/svg+xml"
             headers "Content-Security-Policy" => "default-src 'none'; sandbox"
-            GreenPlinth::Daybook::TimelineSvg.new(story).to_s
+            GreenPlinth::Daybook::TimelineSvg.new(story, dark: params["theme"] == "dark").to_s
           end
 
           app.get("/api/builds/:id/daybook.html") do
