@@ -5,7 +5,12 @@ module GreenPlinth
     # Where the base is looked at from: far off, so that all lines of sight run side by side.
     #   direction_deg: counter-clockwise seen from above, 0 from the front, 90 from the right, 180 from behind
     #   elevation_deg: above the level of the bench
-    Eye = Struct.new(:direction_deg, :elevation_deg) do
+    Eye = Struct.new(:direction_deg, :elevation_deg)
+
+    class Eye
+      # Where the light comes from for who looks: to the right, towards him, and up.
+      LIGHT = [-0.5, 0.35, 0.79].freeze
+
       # What the file says, else from 20° above the front.
       # @param design [Design]
       def self.of(design)
@@ -18,6 +23,11 @@ module GreenPlinth
 
       # @return [Array(Float, Float)] unit vector on the plan, to the right of the picture
       def right = [cos(direction_deg), sin(direction_deg)]
+
+      # @return [Array(Float, Float, Float)] unit vector on the plan and up, to the light over its left shoulder, which turns with it
+      def light
+        [(right[0] * LIGHT[0]) + (toward[0] * LIGHT[1]), (right[1] * LIGHT[0]) + (toward[1] * LIGHT[1]), LIGHT[2]]
+      end
 
       # How far a line of sight rises for each mm it runs towards the eye.
       def slope = Math.tan(elevation_deg * Math::PI / 180)

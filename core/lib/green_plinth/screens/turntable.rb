@@ -33,7 +33,7 @@ module GreenPlinth
 
       # Colours by index into a short list, one for each corner.
       def ground
-        colours = @design.zones.map { |zone| Colour::Tone.of_zone(zone) } + [Composition::SightView::BARE, side]
+        colours = @design.zones.map { |zone| Colour::Tone.of_zone(zone) } + [Composition::SightGround::BARE, side]
         { "vertices" => mesh.vertices.flatten.map { |value| value.round(2) }, "triangles" => mesh.triangles.flatten, "colours" => colours,
           "owners" => mesh.owners.map { |owner| owner.nil? ? colours.size - 1 : owner.negative? ? colours.size - 2 : owner } }
       end

@@ -7,16 +7,16 @@ import type { After, ScheduledStep, Step } from "../../api/types";
 import { Cautions, COMES_FIRST } from "../../common/Cautions";
 import { Swatch } from "../../common/Swatch";
 import { WhenSeen } from "../../common/WhenSeen";
-import { capital, clockWords, count, momentWords, plain, short, span } from "../../common/words";
+import { capital, clockWords, count, plain, span } from "../../common/words";
 import { MixCardView } from "../../mixes/MixCardView";
 import { MixWords } from "../quantities/MixWords";
 import { useBuildSession, useOfBuild, useSelection, within } from "../useSession";
-import { DryingNote } from "./DryingNote";
 import { type Longest, StepBars } from "./StepBars";
 import { StepMarks } from "./StepMarks";
 import { PICTURE, StepPicture } from "./StepPicture";
 import type { Dragging } from "./useDragging";
 import { WhyNotNote } from "./WhyNotNote";
+import { WhySoLong } from "./WhySoLong";
 
 interface Props {
   step: Step;
@@ -226,36 +226,8 @@ function Reason({ after, title, onGo }: { after: After; title: string; onGo: () 
       {after.at_most_min !== null ? `, at most ${span(after.at_most_min)}` : ""}: {after.why}
       <Typography component="span" variant="caption" color="text.secondary">
         {" "}
-        ({STRENGTH[after.strength] ?? after.strength}, {after.code})
+        ({STRENGTH[after.strength] ?? after.strength})
       </Typography>
     </Typography>
-  );
-}
-
-/** The drying time taken apart: what makes it longer or shorter than at the reference state, and where each comes from. */
-function WhySoLong({ step, when }: { step: Step; when: ScheduledStep | null }) {
-  const { drying } = step;
-  return (
-    <Box>
-      <Typography variant="h3">Why so long?</Typography>
-      <Typography variant="body2">
-        {drying.material ? plain(drying.material.replace("mix:", "")) : "It"}: touch-dry in {span(drying.handle_min)}, next work after{" "}
-        {span(drying.next_min)}, dry through in {span(drying.dry_min)}, full cure in {span(drying.full_min)}
-        {when && step.tail_min ? `; ready ${momentWords(when.ready)}` : ""}.
-      </Typography>
-      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-        {drying.factors.map((factor) => (
-          <li key={factor.name}>
-            <Typography variant="body2" component="span">
-              <b>×{short(factor.value)}</b> {factor.name}: {factor.why}{" "}
-              <Typography component="span" variant="caption" color="text.secondary">
-                ({factor.source})
-              </Typography>
-            </Typography>
-          </li>
-        ))}
-      </Box>
-      <DryingNote step={step} />
-    </Box>
   );
 }

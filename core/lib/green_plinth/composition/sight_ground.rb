@@ -1,0 +1,150 @@
+# frozen_string_literal: true
+
+module GreenPlinth
+  module Composition
+    # The ground and the waters as the eye has them: strips of one tone between rows of places from the back to the front, lit by a light
+    # over the eye's left shoulder. Millimetres of the picture: right and up.
+    class SightGround
+      # Rows of ground from back to front, and places in each: enough for a drawing as wide as a screen.
+      ROWS = 96
+      PLACES = 170
+      # Steps of light and shade on the ground.
+      SHADES = 6.0
+      BARE = "#b59468"
+      WATER = "#3f6f86"
+
+      # @param evaluation [Evaluation]
+      # @param eye [Eye]
+      def initialize(evaluation, eye)
+        @evaluation = evaluation
+        @eye = eye
+        @design = evaluation.design
+        @terrain = evaluation.terrain
+      end
+
+      # @return [Array<Array(Float, Hash)>] strips of one tone, each with how near it is
+      def bands
+        (_, _), (far, near) = spans
+        rows.each_cons(2).with_index.flat_map do |(back, front), i|
+          runs(back, front).map do |columns|
+            [far + ((near - far) * (i + 1) / ROWS),
+              { "kind" => "ground", "colour" => front[columns.first][2],
+                "ring" => columns.map { |j| back[j].first(2) } + columns.reverse.map { |j| front[j].first(2) } }]
+          end
+        end
+      end
+
+      # @return [String] the tone that most of its rim has
+      def rim_tone
+        tones = rows.flat_map { |row| row.compact.values_at(0, -1) }.compact.map(&:last)
+        tones.tally.max_by(&:last)&.first || BARE
+      end
+
+      private
+
+      def spans
+        @spans ||= [@eye.right, @eye.toward].map do |axis|
+          @evaluation.terrain.grid.bounds.then { |x0, y0, x1, y1| [[x0, y0], [x1, y0], [x1, y1], [x0, y1]] }
+            .map { |x, y| (x * axis[0]) + (y * axis[1]) }.minmax
+        end
+      end
+
+      # Rows of the ground from the back to the front, each an array of [right, up, colour]; nil off the base.
+      # @return [Array<Array<Array(Float, Float, String), nil>>]
+      def rows
+        @rows ||= begin
+          fields = [across, up, shade, owner].map(&:to_a)
+          Array.new(ROWS + 1) do |i|
+            Array.new(PLACES + 1) do |j|
+              place = fields.map { |field| field[i][j] }
+              place[3] == OFF ? nil : [place[0].round(2), place[1].round(2), tone(place[3], place[2])]
+            end
+          end
+        end
+      end
+
+      # What a place of the ground belongs to: a zone by its index, and beside those
+      OFF = -100
+      WATERS = -10
+      private_constant :OFF, :WATERS
+
+      def tone(owner, shade)
+        @tones ||= {}
+        @tones[[owner, shade]] ||= if owner <= WATERS then water_colour(@evaluation.pools[WATERS - owner])
+                                   else Colour::Tone.shaded(owner.negative? ? BARE : zone_colours[owner], shade)
+                                   end
+      end
+
+      # Places to look at: mm to the right and towards the eye, ROWS + 1 × PLACES + 1.
+      def across = @across ||= spread(spans[0], PLACES).reshape(1, PLACES + 1) + Numo::DFloat.zeros(ROWS + 1, 1)
+      def depth = @depth ||= spread(spans[1], ROWS).reshape(ROWS + 1, 1) + Numo::DFloat.zeros(1, PLACES + 1)
+      def spread((low, high), count) = (Numo::DFloat.new(count + 1).seq * ((high - low) / count)) + low
+
+      # Which cell of the relief lies under each place, counted row by row.
+      def cells
+        @cells ||= begin
+          columns = cell_of((across * @eye.right[0]) + (depth * @eye.toward[0]), grid.left)
+          rows = cell_of((across * @eye.right[1]) + (depth * @eye.toward[1]), grid.front)
+          @inside = (columns >= 0) & (columns < grid.columns) & (rows >= 0) & (rows < grid.rows)
+          Numo::Int32.cast((rows.clip(0, grid.rows - 1) * grid.columns) + columns.clip(0, grid.columns - 1))
+        end
+      end
+
+      def cell_of(place, from) = ((place - from) / grid.cell).floor
+      def grid = @terrain.grid
+
+      # Zones, waters where they stand, and what is off the base.
+      def owner
+        @owner ||= begin
+          owned = @terrain.zone_map.copy
+          @evaluation.pools.each_with_index { |pool, index| pool.wet? && owned[pool.depths(grid).gt(0)] = WATERS - index }
+          owned[@terrain.weight.le(0.4)] = OFF
+          owned.flatten[cells].tap { |found| found[@inside.eq(0)] = OFF }
+        end
+      end
+
+      # mm up the picture.
+      def up
+        surface = @terrain.height.copy
+        @evaluation.pools.select(&:wet?).each { |pool| flood(surface, pool) }
+        (surface.flatten[cells] * Math.cos(@eye.elevation_deg * Math::PI / 180)) - (depth * Math.sin(@eye.elevation_deg * Math::PI / 180))
+      end
+
+      def flood(surface, pool)
+        wet = pool.depths(grid).gt(0)
+        surface[wet] = (pool.surface(grid) + Numo::DFloat.zeros(*grid.shape))[wet]
+      end
+
+      # How bright each place's slope is in the light, in so many steps; 1 on the level.
+      def shade
+        height = @terrain.height
+        east = slope(height[true, 1..], height[true, 0...-1], 1)
+        north = slope(height[1.., true], height[0...-1, true], 0)
+        facing = @eye.light[2] - (east * @eye.light[0]) - (north * @eye.light[1])
+        lit = (facing / Numo::NMath.sqrt((east**2) + (north**2) + 1)).flatten[cells]
+        ((lit / Eye::LIGHT[2]).clip(0.45, 1.25) * SHADES).round / SHADES
+      end
+
+      # Rise for each mm of run along one axis; the last row or column as the one before it.
+      def slope(ahead, here, axis)
+        rise = ((ahead - here) / grid.cell).clip(-3, 3)
+        rise.concatenate(axis.zero? ? rise[-1..-1, true] : rise[true, -1..-1], axis: axis)
+      end
+
+      def water_colour(pool) = pool.water.colour || WATER
+      def zone_colours = @zone_colours ||= @design.zones.map { |zone| Colour::Tone.of_zone(zone) }
+
+      # Columns that both rows have, parted where the tone changes; a part begins where the last one ended.
+      def runs(back, front)
+        whole = (0..PLACES).select { |j| back[j] && front[j] }.slice_when { |a, b| b > a + 1 }
+        whole.flat_map { |run| toned(run, front) }.select { |run| run.size > 1 }
+      end
+
+      def toned(run, front)
+        parts = run.slice_when { |a, b| front[a][2] != front[b][2] }.to_a
+        parts.each_cons(2) { |part, following| part << following.first }
+        parts
+      end
+    end
+  end
+end
