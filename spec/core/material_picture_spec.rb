@@ -27,10 +27,10 @@ RSpec.describe GreenPlinth::Screens::MaterialPicture do
   it "tells windows by name, and the coat on a light and a dark ground" do
     drawn = picture("earth_paste", windows: { "press_in" => [5, 20] }, colour: "#806040", hiding: 1)
     expect(drawn["windows"]).to eq([{ "name" => "press in", "from_min" => 5, "to_min" => 20 }])
-    expect(drawn["films"].values_at("over_light", "over_dark")).to eq(%w[#806040 #806040])
+    expect(drawn["films"].values_at("over_pale", "over_dark")).to eq(%w[#806040 #806040])
     sheer = picture("earth_paste", colour: "#806040", hiding: 0.4)["films"]
-    expect(sheer["over_light"]).not_to eq(sheer["over_dark"])
-    expect(picture("acrylic_water")["films"]).to include("over_light" => described_class::LIGHT, "over_dark" => described_class::DARK)
+    expect(sheer["over_pale"]).not_to eq(sheer["over_dark"])
+    expect(picture("acrylic_water")["films"]).to include("over_pale" => described_class::LIGHT, "over_dark" => described_class::DARK)
   end
 
   it "can be drawn of everything that ships" do

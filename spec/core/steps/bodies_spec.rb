@@ -30,7 +30,8 @@ RSpec.describe "Further bodies" do
     sheet = { "forms" => [lift(3, round(20), id: "knoll")] }
     pieces = evaluation(build(body(name: "isle", **sheet.transform_keys(&:to_sym)), forms: [lift(3, round(30), id: "board")])).templates
     expect(pieces.map { |piece| [piece.order, piece.pointer, piece.name] }).to eq([[0, "/plinth", "plan of Specimen"],
-      [1, "/forms/0", "board"], [2, "/bodies/0/plinth", "isle: plan of Specimen"], [3, "/bodies/0/forms/0", "isle: knoll"]])
+      [1, "/forms/0", "board"], [2, "/plinth", "edge skin"], [3, "/bodies/0/plinth", "isle: plan of Specimen"],
+      [4, "/bodies/0/forms/0", "isle: knoll"], [5, "/bodies/0/plinth", "isle: edge skin"]])
   end
 
   it "are bought for with the rest" do

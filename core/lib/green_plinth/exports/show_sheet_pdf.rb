@@ -77,7 +77,7 @@ module GreenPlinth
 
       # Each material once, with the colours that it was used in.
       def made_of
-        lines = @evaluation.quantities.reject { |line| HIDDEN.include?(line.family&.to_s) }.group_by(&:name).to_a
+        lines = @evaluation.quantities.reject { |line| unseen?(@evaluation.catalogue[line.material]) }.group_by(&:name).to_a
         return if lines.empty?
 
         @pdf.fill_color("000000")
@@ -91,9 +91,8 @@ module GreenPlinth
         end
       end
 
-      # What holds it together is not what it is made of.
-      HIDDEN = %w[glue fixing wetting].freeze
-      private_constant :HIDDEN
+      # What is clear and no water holds it together, or was only passing.
+      def unseen?(material) = material && material.trait?("clear") && !material.trait?("fills_water")
 
       def material(name, used, left, top, wide)
         colours = used.map { |line| line.colour || @evaluation.catalogue[line.material]&.colour || "#ffffff" }.uniq.first(SHOWN)

@@ -40,12 +40,9 @@ module GreenPlinth
         known.reject.with_index do |course, index|
           next false if course.material.trait?("grows")
 
-          course.mean_grain_mm < FINE_MM || known.drop(index + 1).any? { |later| BURYING.include?(later.material.family.key) }
+          course.mean_grain_mm < FINE_MM || known.drop(index + 1).any? { |later| later.material.trait?("body") }
         end
       end
-
-      BURYING = %w[paste bulk].freeze
-      private_constant :BURYING
 
       def grown(course, area)
         tuft = @dose.pieces(course, Plan::Geos.area(area))

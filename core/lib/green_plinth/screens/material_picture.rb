@@ -23,7 +23,7 @@ module GreenPlinth
       end
 
       # @return [Hash] stages {key, hours: [low, typical, high]}, by_thickness [[mm, h], …], windows {name, from_min, to_min},
-      #   workable_min [low, typical, high] or nil, largest_mm, films {light, dark} as colours and the grounds they lie on
+      #   workable_min [low, typical, high] or nil, largest_mm, films: a pale and a dark ground, and how it looks on each
       def to_h
         { "stages" => stages, "workable_min" => @material.open_min&.to_a, "reference_mm" => @material.reference_mm,
           "largest_mm" => @material.max_layer_mm, "by_thickness" => by_thickness, "windows" => windows, "films" => films,
@@ -62,7 +62,7 @@ module GreenPlinth
         return unless @material.colour
 
         hiding = @material["hiding"] || (@material.trait?("clear") || @material.trait?("sheer") ? 0 : 1)
-        { "light" => LIGHT, "dark" => DARK, "over_light" => over(LIGHT, hiding), "over_dark" => over(DARK, hiding) }
+        { "pale_ground" => LIGHT, "dark_ground" => DARK, "over_pale" => over(LIGHT, hiding), "over_dark" => over(DARK, hiding) }
       end
 
       def over(ground, hiding) = Colour::Film.over(@material.colour, hiding, ground)
