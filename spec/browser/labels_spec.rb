@@ -28,19 +28,35 @@ RSpec.describe "Words in drawings", type: :feature do
 
   after { page.driver.browser.page.command("Emulation.clearDeviceMetricsOverride") }
 
+  # At each width, once the drawings have followed the window.
+  def covered(name, overlaps)
+    [1280, 820, 390].flat_map do |pixels|
+      wide(pixels)
+      widths = -> { page.evaluate_script("[...document.querySelectorAll('main svg')].map((svg) => svg.clientWidth).join()") }
+      settled = nil
+      eventually(5) { settled == (settled = widths.call) }
+      page.evaluate_script(overlaps).map { |words| "#{name} at #{pixels}: #{words}" }
+    end
+  end
+
   it "can all be read" do
-    covered = sample_names.flat_map do |name|
+    found = sample_names.flat_map do |name|
       open_build(sample(name))
       expect(page).to have_css("section[aria-label=Plan] svg text", minimum: 1)
-      [1280, 820, 390].flat_map do |pixels|
-        wide(pixels)
-        settled = nil
-        # Drawings follow the window a moment later.
-        eventually(5) { settled == (settled = page.evaluate_script("document.querySelector('section[aria-label=Plan] svg').clientWidth")) }
-        page.evaluate_script(overlaps).map { |words| "#{name} at #{pixels}: #{words}" }
-      end
+      covered(name, overlaps)
     end
-    expect(covered).to eq([])
+    expect(found).to eq([])
+  end
+
+  it "can all be read on the other stages" do
+    id = open_build(sample("withy-crossing"))
+    found = %w[compose order quantities brief].flat_map do |stage|
+      wide(1280)
+      visit "/builds/#{id}/#{stage}"
+      expect(page).to have_css("main svg", minimum: 1)
+      covered(stage, overlaps)
+    end
+    expect(found).to eq([])
   end
 
   it "would be found covered" do
