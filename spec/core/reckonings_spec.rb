@@ -41,6 +41,14 @@ RSpec.describe GreenPlinth::Screens::Reckonings do
     expect(reckonings(file).keys).to include("quantities/acrylic_paint/#335577", "quantities/earth_paste/")
   end
 
+  it "say of each way to look at the composition how its figure is worked out, and where that is from" do
+    ways = GreenPlinth::Composition::Judgement.all.map(&:worked_out)
+    expect(ways).to all(include(formula: match(/\w+ \w+/), source: match(/\w/)))
+    found = reckonings(sample("sheepfold-spring"))
+    told = evaluation(sample("sheepfold-spring")).judgements
+    expect(told.map { |one| found["composition/#{one.key}"]["value"] }).to eq(told.map { |one| one.figure&.to_f&.round(3) })
+  end
+
   it "have nothing to say of a date where there is none" do
     shut = plain_file(calendar: { start: "2027-03-01T09:00", weekly: [{ day: "mon", from: "09:00", to: "09:01" }] },
       zones: [zone(course("earth_paste"))])

@@ -36,6 +36,10 @@ module GreenPlinth
     def mm(value) = "#{number(value)} mm"
 
     # Short enough to read at the bench: 12.34 → 12.3, 140.2 → 140.
-    def number(value) = format("%g", value.abs >= 100 ? value.round : value.round(1))
+    # Nothing is never minus nothing.
+    def number(value)
+      shown = value.abs >= 100 ? value.round : value.round(1)
+      shown.zero? ? "0" : format("%g", shown)
+    end
   end
 end

@@ -22,6 +22,12 @@ module GreenPlinth
         # Declares or reads what it is called on the screen.
         def title(value = nil) = value ? @title = value : @title
 
+        # Declares how its figure is worked out, in words, and where that is from.
+        def how(words, from:) = @how = { formula: words, source: from }.freeze
+
+        # @return [Hash] formula, source
+        def worked_out = @how
+
         # Declares or reads the trait of the purposes it is made for; nil: of all.
         def purposes(trait = nil) = trait ? @purposes = trait : @purposes
 

@@ -21,7 +21,7 @@ module GreenPlinth
       end
 
       # @return [Array<Reckoning>]
-      def to_a = [*dates, hands_on, height, mass, tips, *money, *waters, *quantities].compact
+      def to_a = [*dates, hands_on, height, mass, tips, *money, *waters, *quantities, *judgements].compact
 
       private
 
@@ -132,6 +132,14 @@ module GreenPlinth
           reckoning("quantities/#{line.material}/#{line.colour}", line.name, line.amount, line.unit,
             "the sum over its steps of: area × thickness or dose, wet, for all copies, with what is lost to bowl and brush",
             [*largest(taken), *waste(family)], @evaluation.catalogue[line.material]&.source("pack") || "from memory")
+        end
+      end
+
+      def judgements
+        ways = Composition::Judgement.all.to_h { |judgement| [judgement.code, judgement.worked_out] }
+        @evaluation.judgements.map do |verdict|
+          way = ways.fetch(verdict.key)
+          reckoning("composition/#{verdict.key}", verdict.title, verdict.figure&.to_f, verdict.unit, way[:formula], [], way[:source])
         end
       end
 

@@ -6,6 +6,7 @@ import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { Judgement } from "../../api/types";
 import { capital, short } from "../../common/words";
+import { HowComputed } from "../HowComputed";
 import { useBuildSession } from "../useSession";
 
 const WORDS: Record<Judgement["verdict"], { mark: string; word: string }> = {
@@ -52,6 +53,7 @@ export function JudgementList({ judgements, shown, onShow }: Props) {
                   <Box component="span" sx={{ fontSize: 13, fontWeight: 400 }}>
                     {WORDS[one.verdict].word}
                   </Box>
+                  {one.figure !== null && <HowComputed of={`composition/${one.key}`} about={one.title} />}
                 </Typography>
               </Stack>
               <Typography variant="body2">{one.sentence}</Typography>

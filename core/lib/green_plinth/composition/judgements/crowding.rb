@@ -6,6 +6,8 @@ module GreenPlinth
       # How much of the top is taken by things that stand on it.
       class Crowding < Judgement
         title "Room to breathe"
+        how "the area of what stands on the top, each place counted once ÷ the area of the top",
+          from: "geometry; how much is too much from memory"
         weight 90
         purposes "shown"
         def verdict

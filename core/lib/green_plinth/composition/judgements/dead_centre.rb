@@ -6,6 +6,8 @@ module GreenPlinth
       # Whether what is looked at first stands in the very middle.
       class DeadCentre < Judgement
         title "Off the middle"
+        how "the distance from the principal's place to the middle of the box that the base fills",
+          from: "geometry; how near is the middle from memory"
         weight 50
         purposes "shown"
         # Within this share of the shorter side the eye reads the middle (from memory).

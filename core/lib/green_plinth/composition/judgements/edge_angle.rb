@@ -6,6 +6,8 @@ module GreenPlinth
       # The turn of each long axis against the nearest straight edge.
       class EdgeAngle < Judgement
         title "Angle to the edges"
+        how "the least angle between a subject's long axis and the straight edge nearest to it",
+          from: "geometry; 10 to 15° common practice, to 25° from memory"
         weight 40
         purposes "edged"
         SQUARE_DEG = 5

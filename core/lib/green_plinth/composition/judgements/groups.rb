@@ -7,6 +7,8 @@ module GreenPlinth
       # highest.
       class Groups < Judgement
         title "Groups"
+        how "the widest step from one of a group to the next of it, against the way to the nearest of the others",
+          from: "common practice"
         weight 95
         purposes "shown"
         draw_unasked

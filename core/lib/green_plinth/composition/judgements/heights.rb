@@ -6,6 +6,8 @@ module GreenPlinth
       # Front, middle and back of the base as the eye has them: how high each rises.
       class Heights < Judgement
         title "Front, middle, back"
+        how "the highest of front, middle and back as the eye has them − the lowest of the three",
+          from: "the relief; how flat is flat from memory"
         weight 70
         purposes "shown"
         # Less relief than this share of the longer side looks like a table top (from memory).

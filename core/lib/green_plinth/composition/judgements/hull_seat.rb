@@ -6,6 +6,8 @@ module GreenPlinth
       # A hull in its water: how much of it lies below, the water that it takes the place of, and whether it sits as deep as it should.
       class HullSeat < Judgement
         title "Hull in its water"
+        how "the volume under the waterline: waterplanes by Simpson's rule",
+          from: "Archimedes; Simpson's rule"
         weight 86
 
         def verdict

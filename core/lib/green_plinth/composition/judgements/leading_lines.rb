@@ -6,6 +6,8 @@ module GreenPlinth
       # Roads, walls, ditches and the like that point at what is looked at first.
       class LeadingLines < Judgement
         title "Leading lines"
+        how "how many of the lines drawn here, carried on straight from an end, pass by the principal",
+          from: "geometry; how near is near from memory"
         weight 80
         purposes "shown"
         # A line that passes within this share of the longer side still leads there (from memory).

@@ -6,6 +6,8 @@ module GreenPlinth
       # How much of the plan its own mirror image covers again.
       class Mirror < Judgement
         title "Mirror symmetry"
+        how "the area of the parts that their mirror image covers again ÷ the area of the parts",
+          from: "geometry; how alike is too alike from memory"
         weight 60
         purposes "staged"
         # Above this the two halves read as one cut-out (from memory), percent.

@@ -6,6 +6,8 @@ module GreenPlinth
       # Will the base swallow what stands on it, or the other way about?
       class Presence < Judgement
         title "Presence on the base"
+        how "the footprints of the subjects ÷ the area of the top",
+          from: "shares by purpose, from memory"
         weight 10
 
         # Beyond these another plinth is another build.

@@ -6,6 +6,8 @@ module GreenPlinth
       # How far the ground raises a figure that is played with, against the maker's own limit.
       class Raised < Judgement
         title "Raised by"
+        how "the highest ground under a subject − the plinth's top face",
+          from: "the relief, against your own limit"
         weight 120
         purposes "played"
         # Nobody measures closer; and the thinnest sheet worth laying, mm.

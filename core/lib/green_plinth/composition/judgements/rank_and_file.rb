@@ -6,6 +6,8 @@ module GreenPlinth
       # Copies of this base side by side: whether what reaches out meets the neighbour.
       class RankAndFile < Judgement
         title "In rank and file"
+        how "the least distance between silhouettes of neighbours, as the bases stand side by side",
+          from: "geometry; how near they catch from memory"
         weight 110
         purposes "played"
         draw_unasked

@@ -6,6 +6,8 @@ module GreenPlinth
       # The waves of a water at the scale: how high they would be in life, which sea state that is, and how steep they stand.
       class SeaState < Judgement
         title "Sea state"
+        how "the height of the waves × the scale, against the sea states; steepness is height ÷ length",
+          from: "WMO 3700; Michell's limit of steepness"
         weight 84
 
         def verdict

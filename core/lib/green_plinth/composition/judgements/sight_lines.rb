@@ -6,6 +6,8 @@ module GreenPlinth
       # What hides what, from where the base is looked at.
       class SightLines < Judgement
         title "What the eye sees"
+        how "what the eye sees of a subject past what stands and lies before it ÷ all of it",
+          from: "lines of sight over the relief and solids"
         weight 20
         purposes "shown"
         # Less of a subject than this is a crowd's back row (from memory), percent.

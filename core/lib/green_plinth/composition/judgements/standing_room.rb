@@ -6,6 +6,8 @@ module GreenPlinth
       # Whether the ground under each subject is level enough to stand on.
       class StandingRoom < Judgement
         title "Room for the feet"
+        how "the highest − the lowest ground under a subject's feet, against what its mount takes up",
+          from: "the relief; what a mount takes up from memory"
         weight 100
 
         # Looked at by a snag too: once for both.

@@ -6,6 +6,8 @@ module GreenPlinth
       # Whether what is looked at first stands where two third lines cross; in a photo set, on a third of the picture.
       class Thirds < Judgement
         title "Thirds"
+        how "the distance from the principal to the nearest crossing of third lines; in a photo set to the nearest third of the picture",
+          from: "common practice"
         weight 30
         purposes "edged"
         # This share of the longer side still reads as on the crossing (from memory).

@@ -7,6 +7,8 @@ module GreenPlinth
       # room about the hull is what the maker wished.
       class WakeRoom < Judgement
         title "Wake"
+        how "the angle whose sine is ⅓, wider where the water is shallow for the speed",
+          from: "Kelvin; Havelock for shallow water"
         weight 85
 
         def verdict
