@@ -168,7 +168,10 @@ RSpec.configure do |config|
   config.verbose_retry = true
   config.display_try_failure_messages = true
   config.backtrace_exclusion_patterns << /rspec-retry/
-  config.define_derived_metadata(type: :feature) { |example| example[:retry] = (ENV["ONCE"] ? 1 : 2) }
+  again = ->(example) { example[:retry] = ENV["ONCE"] ? 1 : 2 }
+  config.define_derived_metadata(type: :feature, &again)
+  # So may servers and devices that an example begins as processes of their own.
+  config.define_derived_metadata(file_path: %r{/spec/(torture/|devices/|server/(commands|streams|outage)_spec)}, &again)
   config.before(:each, type: :feature) do
     Capybara.app ||= ServerSpec.app
     ServerSpec.clear
