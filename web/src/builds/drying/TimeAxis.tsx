@@ -30,7 +30,9 @@ export function TimeAxis({ from, to, x, left, height, quiet = false, taken }: Pr
     })
     .filter(({ at }) => at >= left);
   const box = ({ at, words }: (typeof ticks)[number]): Box => [at, 0, at + 8 + wordsWide(words, FONT), 1];
-  const told = new Set(clearOf(ticks, box, taken ? [[taken[0], 0, taken[1], 1]] : []));
+  // Words that the right edge would cut are left out.
+  const whole = ticks.filter((one) => box(one)[2] <= x(to));
+  const told = new Set(clearOf(whole, box, taken ? [[taken[0], 0, taken[1], 1]] : []));
   return (
     <g fontSize={FONT} fill={palette.text.secondary}>
       {ticks.map((one) => {
