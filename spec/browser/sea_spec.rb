@@ -45,10 +45,25 @@ RSpec.describe "A sea by hand", type: :feature do
     find("button", text: /All parts/).click
     find("button", text: /\ASea\z/).click
     find("[data-course='0'] button", match: :first).click
-    choose("Lies on", "a strip of its own")
+    choose("Lies on", "a place drawn by hand")
     click_button "Lay it along section A"
     eventually { kept(id)["waters"][0]["courses"][0]["outline"]&.fetch("kind") == "strip" }
     expect(page).to have_css("path[data-part='/waters/0/courses/0'][d*=M]")
+    # All but a hole: drawn on the plan, dragged there, and its corners by numbers.
+    choose("Lies on", "all but a place drawn by hand")
+    click_button "Draw its place anew"
+    expect(page).to have_text("Drawing: where foam paste lies")
+    within("[aria-label='Plan tools']") { all("[role=combobox]").last.click }
+    find("[role=option]", exact_text: "rectangle").click
+    expect(page).to have_no_css(".MuiModal-root")
+    [[-70, -40], [-40, -20]].each { |point| tap(on_plan(*point)) }
+    place = -> { kept(id)["waters"][0]["courses"][0]["outline"] }
+    eventually { place.call.slice("kind", "at_mm") == { "kind" => "rectangle", "at_mm" => [-55, -30] } }
+    expect(page).to have_css("[data-testid=lit-outline]")
+    drag(on_plan(-55, -30), on_plan(-45, -30))
+    eventually { place.call["at_mm"] == [-45, -30] }
+    within("[data-course='0']") { typed("Width", "24") }
+    eventually { place.call["width_mm"] == 24 }
     within("[data-course='0']") { click_button "Take out" }
     eventually { kept(id)["waters"][0]["courses"] == [] }
   end

@@ -54,6 +54,20 @@ RSpec.describe "What a build is made of, by hand", type: :feature do
     shown("The base")
     expect(page).to have_css("[data-body='body-1']")
     expect(page).to have_css("[data-step]", text: "further body")
+    # By hand: dragged, nudged and turned by keys; a tap or Enter composes it by itself.
+    x, y = kept(id)["bodies"][0]["place"]["at_mm"]
+    drag(on_plan(x, y - 15), on_plan(x + 15, y - 10))
+    eventually { kept(id)["bodies"][0]["place"]["at_mm"] == [x + 15, y + 5] }
+    page.execute_script("document.querySelector('[data-body]').focus()")
+    press(:Right)
+    eventually { kept(id)["bodies"][0]["place"]["at_mm"] == [x + 16, y + 5] }
+    press("[")
+    eventually { kept(id)["bodies"][0]["place"]["turn_deg"] == 5 }
+    press(:Enter)
+    expect(page).to have_field("Gap")
+    shown("The base")
+    tap(on_plan(x + 16, y - 10))
+    expect(page).to have_field("Gap")
     shown("Further body")
     click_button "Take out", match: :first
     eventually { kept(id)["bodies"] == [] }

@@ -77,6 +77,23 @@ RSpec.describe "A sea that is built up" do
     expect(area[on: "strip", outline: strip]).to be_within(1).of(90 * 4)
   end
 
+  # The sea of 5,520 mm² without its hull; a hole of 20 × 10 beside it is left open in the ice, and none is where none is drawn.
+  it "leaves a hole where one is drawn: in the area, in a section, and in what is bought for it" do
+    ice = { "id" => "ice", "material" => "water_gel", "on" => "besides", "thickness_mm" => 1 }
+    frozen = lambda do |**more|
+      evaluation(file.merge("waters" => [file["waters"].first.merge("courses" => [ice.merge(more.transform_keys(&:to_s))])]))
+    end
+    whole = frozen.call
+    holed = frozen.call(outline: rectangle(20, 10, at: [0, -20]))
+    area = ->(one) { one.spots.area_mm2(one.design.waters.first.courses.first, one.pools.first) }
+    expect(area[whole] - area[holed]).to be_within(0.01).of(200)
+    runs = holed.section([-50, -20], [50, -20])["waters"].first["courses"].first["runs"].flatten(1).map(&:first)
+    expect(runs.select { |s| s.between?(40.6, 59.4) }).to be_empty
+    expect(runs.select { |s| s.between?(30, 39.9) }).not_to be_empty
+    much = ->(one) { one.steps.find { |step| step.id == "ice" }.uses.first.amount }
+    expect(much[holed] / much[whole]).to be_within(0.001).of(area[holed] / area[whole])
+  end
+
   # A pond of 40 × 20 in flat ground: its beach of 3 mm goes all round it, with round corners.
   it "runs up the beach, on the ground beside it, and shows there in a section" do
     pond = { "id" => "pond", "medium" => "acrylic_water", "level_mm" => 19, "outline" => rectangle(40, 20),

@@ -70,7 +70,10 @@ module GreenPlinth
       def of_deep(course, pool) = pool.deeper_than(course.from_depth_mm)
 
       def of_gap(_course, _pool) = hulls.empty? ? hulls : hulls.buffer(GAP_MM)
-      def of_strip(course, _pool) = course.outlined? ? course.area : Plan::Geos.empty
+      def of_drawn(course, _pool) = course.outlined? ? course.area : Plan::Geos.empty
+
+      # A hole in ice, a window that is left clear.
+      def of_besides(course, pool) = course.outlined? ? pool.area.difference(course.area) : pool.area
 
       def crests(pool)
         found = sea(pool.water).crests or return Plan::Geos.empty

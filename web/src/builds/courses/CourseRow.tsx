@@ -9,6 +9,7 @@ import { FieldRows } from "../inspector/FieldRows";
 import { MoreFields } from "../inspector/MoreFields";
 import { fieldsOf, moreOf, type Part } from "../inspector/partFields";
 import { nameOf, placedPart, valueAt } from "../plan/parts";
+import { askToDraw } from "../plan/useAskedToDraw";
 import { Hatches, hatchOf } from "../section/hatches";
 import { useBuildSession, useFile, useOfBuild, useSelection, within } from "../useSession";
 import { courseWords, measuresOf } from "./courseWords";
@@ -114,7 +115,7 @@ function CourseValues({ pointer, course, index, count, onMove }: Pick<Props, "po
         part={course}
         pointer={pointer}
       />
-      {pointer.startsWith("/waters/") && <StripAlongCut pointer={pointer} course={course} />}
+      {pointer.startsWith("/waters/") && <OwnPlace pointer={pointer} course={course} />}
       <Box sx={{ width: "100%" }}>
         <MoreFields fields={moreOf(catalogue, list, course as Part)} part={course as Part} pointer={pointer} />
       </Box>
@@ -140,20 +141,27 @@ function CourseValues({ pointer, course, index, count, onMove }: Pick<Props, "po
   );
 }
 
-/** A course that lies on a strip of its own is laid along the section line, which is pulled where it is wanted. */
-function StripAlongCut({ pointer, course }: { pointer: string; course: Course }) {
+/** A course that lies on a place of its own: drawn on the plan, or laid along the section line, which is pulled where it is wanted. */
+function OwnPlace({ pointer, course }: { pointer: string; course: Course }) {
   const session = useBuildSession();
   const catalogue = useCatalogue();
   const cut = useOfBuild((build) => build.sections[0]);
-  if (!cut || !kindOf(catalogue, "water_spots", course.on)?.drawn) return null;
-  const outline = { kind: "strip", points_mm: [cut.from, cut.to], width_mm: usualWork(catalogue, "strip_laid")?.width_mm };
+  if (!kindOf(catalogue, "water_spots", course.on)?.drawn) return null;
+  const along = cut && { kind: "strip", points_mm: [cut.from, cut.to], width_mm: usualWork(catalogue, "strip_laid")?.width_mm };
   return (
-    <Button
-      size="small"
-      variant="outlined"
-      onClick={() => session.edit("Lay it along the section", [{ op: "add", path: `${pointer}/outline`, value: outline }])}
-    >
-      Lay it along section A
-    </Button>
+    <>
+      <Button size="small" variant="outlined" onClick={() => askToDraw(pointer)}>
+        {(course as Part).outline ? "Draw its place anew" : "Draw its place"}
+      </Button>
+      {along && (
+        <Button
+          size="small"
+          variant="outlined"
+          onClick={() => session.edit("Lay it along the section", [{ op: "add", path: `${pointer}/outline`, value: along }])}
+        >
+          Lay it along section A
+        </Button>
+      )}
+    </>
   );
 }

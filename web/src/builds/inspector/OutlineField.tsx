@@ -1,5 +1,5 @@
 import type { Outline, PlinthFile } from "../../api/types";
-import { nameOf, outlinePatch } from "../plan/parts";
+import { nameOf, outlinedPart, outlinePatch } from "../plan/parts";
 import { useBuildSession, useFile } from "../useSession";
 import type { FieldProps } from "./fieldEdit";
 import { OutlineFields } from "./OutlineFields";
@@ -10,7 +10,8 @@ export function OutlineField({ own, pointer, put }: FieldProps) {
   const file = useFile();
   if (!own) return null;
   // Of something within a part: about the part's own middle, and nothing lies within it.
-  if (pointer.split("/").length > 3) return <OutlineFields outline={own as Outline} shapes={CLOSED} onChange={put} />;
+  if (pointer.split("/").length > 3 && outlinedPart(file, pointer) !== pointer)
+    return <OutlineFields outline={own as Outline} shapes={CLOSED} onChange={put} />;
   return (
     <OutlineFields
       outline={own as Outline}

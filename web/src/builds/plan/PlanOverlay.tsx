@@ -2,6 +2,7 @@ import { useTheme } from "@mui/material/styles";
 import type { CutLine, Drawing, Outline, Point } from "../../api/types";
 import { type Box, clearOf, wordsWide } from "../../common/labels";
 import { bounds, centre, corners, type Grip, grips, pathOf } from "./outline";
+import { isCourse } from "./parts";
 
 /** Screen pixels: targets are as large as a finger, marks as small as a pencil's. */
 const REACH = 13;
@@ -71,6 +72,9 @@ export function PlanOverlay({
       {outline && (
         <g>
           <LitOutline outline={outline} d={screenPath(outline)} scale={scale} />
+          {pointer && isCourse(pointer) && (
+            <path d={screenPath(outline)} fill="transparent" data-part={pointer} style={{ cursor: "move" }} />
+          )}
           {canTurn && <TurnMark outline={outline} toScreen={toScreen} onTurn={onTurn} />}
           {small && pointer && <Handle at={toScreen(centre(outline))} pointer={pointer} />}
           {canReshape &&

@@ -60,7 +60,7 @@ export function PlanSheet(props: Props) {
         {/* What lies beneath is seen through the base. */}
         <g opacity={photographs?.underlays.length ? 0.5 : undefined}>
           <PlanShapes drawing={drawing} hidden={preview?.pointer} />
-          {finished && <FurtherBodies within={build.within} onEnter={(id) => session.enter(id)} />}
+          {finished && <FurtherBodies within={build.within} over={pointer.over} scale={scale} />}
         </g>
         <PlanPreview file={file} preview={preview} trial={trial} sketched={sketch && sketched(sketch)} hair={1 / scale} />
       </g>

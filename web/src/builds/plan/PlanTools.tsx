@@ -68,14 +68,19 @@ export function PlanTools(props: Props) {
         displayEmpty
         value={sketch?.what.key ?? ""}
         onChange={(event) => {
-          const what = all.find((one) => one.key === event.target.value) as Drawable;
-          onDraw(what, what.strip ? "strip" : (what.shape ?? shape));
+          const what = all.find((one) => one.key === event.target.value);
+          if (what) onDraw(what, what.strip ? "strip" : (what.shape ?? shape));
         }}
         renderValue={() => (sketch ? `Drawing: ${sketch.what.name}` : "Draw…")}
         inputProps={{ "aria-label": "Draw" }}
         MenuProps={{ disableRestoreFocus: true, slotProps: { transition: { onExited: onReady } } }}
         sx={{ minWidth: 96 }}
       >
+        {sketch?.what.into && (
+          <MenuItem value={sketch.what.key} sx={{ display: "none" }}>
+            {sketch.what.name}
+          </MenuItem>
+        )}
         {groups.flatMap((group) => [
           <ListSubheader key={`group-${group}`} sx={{ lineHeight: 2.2 }}>
             {capital(group)}

@@ -1,15 +1,17 @@
 import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Build, CutLine, Drawing, Mark, PatchOperation, Point, Within } from "../../api/types";
 import { UnderlayDialog } from "../photographs/UnderlayDialog";
 import { usePhotographs } from "../photographs/usePhotographs";
 import { useFile, useOfBuild, useSelection } from "../useSession";
+import { placeFor } from "./drawing";
 import { add, bounds, turned } from "./outline";
 import { PlanNote } from "./PlanNote";
 import { PlanSheet } from "./PlanSheet";
 import { PlanTools } from "./PlanTools";
-import { outlineOf, placedPart } from "./parts";
+import { nameOf, outlinedPart, outlineOf } from "./parts";
+import { askToDraw, useAskedToDraw } from "./useAskedToDraw";
 import { useDrainage } from "./useDrainage";
 import { usePlanActions } from "./usePlanActions";
 import { usePlanPointer } from "./usePlanPointer";
@@ -52,7 +54,7 @@ export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null
   const photographs = usePhotographs();
   const [underlaying, setUnderlaying] = useState(false);
 
-  const placed = selected && selected !== "/plinth" ? placedPart(selected) : null;
+  const placed = selected && selected !== "/plinth" ? outlinedPart(file, selected) : null;
   const pointer = usePlanPointer({
     ref,
     view,
@@ -63,6 +65,10 @@ export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null
     also,
     several,
     onHover: (at) => reliefView !== "off" && setPointed(at),
+  });
+  useDrawingFor((into) => {
+    pointer.draw(placeFor(into, nameOf(file, into)), "freehand");
+    ref.current?.scrollIntoView({ block: "nearest" });
   });
   usePlanActions({ placed, also, pointer, view, stopAsking: drainage.asking ? drainage.toggle : null });
   const { preview } = pointer;
@@ -133,6 +139,17 @@ export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null
       {underlaying && <UnderlayDialog photographs={photographs} onClose={() => setUnderlaying(false)} />}
     </Box>
   );
+}
+
+/** Begins to draw what another view asks to have drawn. */
+function useDrawingFor(begin: (into: string) => void) {
+  const asked = useAskedToDraw((state) => state.pointer);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: begun once for each time that it is asked
+  useEffect(() => {
+    if (!asked) return;
+    askToDraw(null);
+    begin(asked);
+  }, [asked]);
 }
 
 /** Where the corners of a further body's box are on the plan. */

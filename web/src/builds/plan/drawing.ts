@@ -23,7 +23,22 @@ export interface Drawable {
   shape?: DrawShape;
   /** How wide a strip of it begins, mm. */
   wide: number;
+  /** The part that the outline becomes the place of, by its JSON pointer; otherwise it becomes a part of its own. */
+  into?: string;
 }
+
+/** Where a course lies, drawn by hand. */
+export const placeFor = (into: string, name: string): Drawable => ({
+  key: into,
+  name: `where ${name} lies`,
+  group: "",
+  list: "waters",
+  start: {},
+  along: false,
+  strip: false,
+  wide: STRIP_MM,
+  into,
+});
 
 /** @param scale of the build: what is as wide as in life begins so */
 export function drawables(catalogue: Catalogue, scale: number): Drawable[] {

@@ -15,9 +15,15 @@ export function valueAt(file: PlinthFile, pointer: string): Bag | undefined {
     .reduce<unknown>((value, key) => (value as Bag | undefined)?.[key], file) as Bag | undefined;
 }
 
-/** "/zones/1/courses/2" → "/zones/1": the part whose outline the plan shows. */
+/** "/zones/1/courses/2" → "/zones/1": the part that it belongs to. */
 export const placedPart = (pointer: string): string => pointer.split("/").slice(0, 3).join("/");
 const isSubject = (pointer: string): boolean => pointer.startsWith("/subjects/");
+
+export const isCourse = (pointer: string): boolean => /\/courses\/\d+$/.test(pointer);
+
+/** The part whose outline the plan shows: the one that it belongs to, or a course that has a place of its own. */
+export const outlinedPart = (file: PlinthFile, pointer: string): string =>
+  isCourse(pointer) && valueAt(file, pointer)?.outline ? pointer : placedPart(pointer);
 
 export function nameOf(file: PlinthFile, pointer: string): string {
   if (pointer === "/plinth") return "plinth";
@@ -28,7 +34,7 @@ export function nameOf(file: PlinthFile, pointer: string): string {
 /** What the plan draws of a part, where it stands now; a subject's footprint is drawn about its own place. */
 export function outlineOf(file: PlinthFile, pointer: string): Outline | null {
   if (pointer === "/plinth") return file.plinth.outline;
-  const part = valueAt(file, placedPart(pointer));
+  const part = valueAt(file, outlinedPart(file, pointer));
   if (!part) return null;
   if (!isSubject(pointer)) return (part.outline as Outline | undefined) ?? null;
   const subject = part as unknown as Subject;
@@ -51,7 +57,7 @@ export function shadowOf(file: PlinthFile, pointer: string): Outline | null {
 const put = (path: string, value: unknown): PatchOperation => ({ op: "add", path, value });
 
 export function movePatch(file: PlinthFile, pointer: string, by: Point): PatchOperation[] {
-  const path = placedPart(pointer);
+  const path = outlinedPart(file, pointer);
   const part = valueAt(file, path);
   if (!part) return [];
   if (isSubject(path)) {
@@ -81,7 +87,7 @@ function goingWith(part: Bag, before: Outline, after: Outline): Bag {
 /** Another outline for a part, with all that lies within it. */
 export function outlinePatch(file: PlinthFile, pointer: string, outline: Outline): PatchOperation[] {
   if (pointer === "/plinth") return [put("/plinth/outline", outline)];
-  const path = placedPart(pointer);
+  const path = outlinedPart(file, pointer);
   const part = valueAt(file, path);
   const before = part?.outline as Outline | undefined;
   const going = part && before ? goingWith(part, before, outline) : {};
@@ -89,7 +95,7 @@ export function outlinePatch(file: PlinthFile, pointer: string, outline: Outline
 }
 
 export function turnPatch(file: PlinthFile, pointer: string, deg: number): PatchOperation[] {
-  const path = placedPart(pointer);
+  const path = outlinedPart(file, pointer);
   const part = valueAt(file, path);
   if (!part) return [];
   if (isSubject(path))

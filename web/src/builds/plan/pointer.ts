@@ -137,8 +137,11 @@ export interface Change {
 export function drawnPart(file: PlinthFile, sketch: Sketch): Change | null {
   const outline = sketched(sketch, true);
   if (!outline) return null;
+  const { into } = sketch.what;
+  const label = `Draw ${sketch.what.name}`;
+  if (into) return { label, patch: [{ op: "add", path: `${into}/outline`, value: outline }], select: into };
   const { pointer, patch } = made(file, sketch.what, outline);
-  return { label: `Draw ${sketch.what.name}`, patch, select: pointer };
+  return { label, patch, select: pointer };
 }
 
 /** The outline without the corner that was tapped twice. */

@@ -199,7 +199,7 @@ export function usePlanPointer({ ref, view, placed, lines, onTry, asking, onHove
     },
     back: () => dispatch({ type: "corner_back" }),
     draw(what: Drawable, shape: DrawShape) {
-      session.select(null);
+      session.select(what.into ?? null);
       dispatch({ type: "drawing", what, shape });
       ref.current?.focus({ preventScroll: true });
     },
