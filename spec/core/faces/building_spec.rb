@@ -37,6 +37,13 @@ RSpec.describe GreenPlinth::Faces::Building do
         "front slope" => 1697.06, "back slope" => 1697.06)
     end
 
+    # 60 × 40 in walls of 2 mm leave 56 × 36, 30 mm high to the eaves.
+    it "has room inside for a light, once its walls are known" do
+      expect(building(wall_mm: 2).room_mm.map { |side| side.round(6) }).to eq([56.0, 36.0, 30.0])
+      expect(building.room_mm).to be_nil
+      expect(building(wall_mm: 20).room_mm).to be_nil
+    end
+
     # Half of 60 mm at 30° rises 17.32 mm; the gables stand at front and back.
     it "carries its ridge the other way where that is turned" do
       turned = building(roof: { "kind" => "gable", "pitch_deg" => 30, "ridge" => "turned" })

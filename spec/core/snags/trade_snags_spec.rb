@@ -40,6 +40,10 @@ RSpec.describe "Snags of the trade" do
   pinned = lambda do |x, mount|
     { subjects: [{ "id" => "man", "kind" => "figure", "footprint" => spot[8], "at_mm" => [x, 15], "height_mm" => 40, "mount" => mount }] }
   end
+  room = lambda do |at: [0, 0], clear: 9, **more|
+    block = form["ramp", rect[100, 60], material: "xps_foam", from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 12, to_z_mm: 12]
+    { forms: [block, form["cavity", rect[20, 20, at], invert_mm: 0, clear_mm: clear, **more].merge("id" => "room")] }
+  end
   culvert = lambda do |clear|
     bank = form["ramp", rect[30, 60], material: "xps_foam", from_mm: [-15, 0], to_mm: [15, 0], from_z_mm: 10, to_z_mm: 10]
     { forms: [bank, form["culvert", rect[30, 8], invert_mm: 1, clear_mm: clear].merge("id" => "pipe")] }
@@ -77,6 +81,22 @@ RSpec.describe "Snags of the trade" do
     ["fit/no_cable", "a lamp without a cable", lamp[powered: true], lamp[], 0],
     ["fit/cable_barred", "a cable that ends within the base", lamp[powered: true, cable_mm: [[0, 0], [0, 25]]],
       lamp[**led], 0],
+    ["fit/no_cable", "a lamp beside what feeds it", lamp[powered: true].merge(room[at: [12.1, 0]]), lamp[powered: true].merge(room[]), 0],
+    ["fit/cable_barred", "a cable that ends beside the room for its battery", lamp[powered: true, cable_mm: [[0, 0], [0, -13]]].merge(room[]),
+      lamp[powered: true, cable_mm: [[0, 0], [0, -7]]].merge(room[]), 0],
+    # Ground at 12, a crown at 9: 3 mm of roof. A pin goes 5 mm down where nobody says how far.
+    ["fit/cavity_pierced", "somebody pinned over a room", room[at: [0, 15]].merge(pinned[0, "pinned"]),
+      room[at: [0, 15]].merge(pinned[0, "glued"]), 0],
+    ["fit/cavity_pierced", "the same, the room made lower", room[at: [0, 15]].merge(pinned[0, "pinned"]),
+      room[at: [0, 15], clear: 6].merge(pinned[0, "pinned"]), 1],
+    ["fit/cavity_pierced", "a room beside a pin", room[at: [0, 15]].merge(pinned[0, "pinned"]),
+      room[at: [14.2, 15]].merge(pinned[0, "pinned"]), 0],
+    ["fit/cavity_shut", "a room under the ground that is reached from above", room[reached_from: "above"], room[reached_from: "below"], 0],
+    ["fit/cavity_shut", "a lamp over it for good", lamp[powered: true].merge(room[reached_from: "above"]),
+      lamp[powered: true, fixing: { "removable" => true }].merge(room[reached_from: "above"]), 0],
+    ["fit/cavity_shut", "somebody glued over it", room[at: [0, 15], reached_from: "above"].merge(pinned[0, "glued"]),
+      room[at: [0, 15], reached_from: "above"].merge(pinned[0, "loose"]), 1],
+    ["relief/culvert_bare", "a room as high as the block that it is cut into", room[clear: 11.1], room[clear: 11], 0],
     ["fit/cable_barred", "a cable under somebody who is pinned", lamp[**led].merge(pinned[0, "pinned"]),
       lamp[**led].merge(pinned[8, "pinned"]), 0],
     ["fit/cable_barred", "the same glued", lamp[**led].merge(pinned[0, "magnet"]),

@@ -48,4 +48,34 @@ RSpec.describe "Earthworks" do
     expect(lining.size_mm.map { |side| side.round(2) }).to eq([28.0, 60.0])
     expect(lining.scores.map { |from, _| from[0] }).to eq([8.0, 14.0, 22.0])
   end
+
+  # A room of 30 × 20 mm under the middle of a block of 12 mm on a plinth of 20: from 0 to 9 mm, or from the underside up.
+  describe "a room for a battery" do
+    def housed(**more)
+      board(form("ramp", "block", rectangle(100, 60), material: "xps_foam", from_mm: [-50, 0], to_mm: [50, 0], from_z_mm: 12, to_z_mm: 12),
+        form("cavity", "room", rectangle(30, 20), invert_mm: 0, clear_mm: 9, **more))
+    end
+
+    def cut(made, pointer)
+      strata = made.section([-100, 0], [100, 0])["strata"].select { |one| one["pointer"] == pointer }
+      strata.flat_map { |one| one["runs"].flatten(1) }.select { |s, _, _| s.between?(90, 110) }.map { |_, low, high| [low, high] }.uniq
+    end
+
+    it "leaves its roof, and the plinth whole unless it is reached from below" do
+      above = evaluation(housed(reached_from: "above"))
+      expect([cut(above, "/forms/0"), cut(above, "/plinth")]).to eq([[[9.0, 12.0]], [[-20.0, 0.0]]])
+      below = evaluation(housed)
+      expect([cut(below, "/forms/0"), cut(below, "/plinth")]).to eq([[[9.0, 12.0]], []])
+    end
+
+    it "weighs nothing, is cut before any ground is laid, and has its mouth among the templates" do
+      file = housed(reached_from: "above")
+      whole = evaluation(file.merge("forms" => file["forms"].first(1)))
+      made = evaluation(file)
+      foam = made.design.forms.first.material.density_dry
+      expect(whole.mass.known_g - made.mass.known_g).to be_within(0.02).of(30 * 20 * 9 * foam / 1000)
+      expect(made.steps.map(&:title)).to include("Cut the cavity room out")
+      expect(made.templates.find { |piece| piece.name == "room" }.note).to eq("cut 9 mm high")
+    end
+  end
 end

@@ -36,6 +36,19 @@ module GreenPlinth
       HIGHEST_MM = 60.0
 
       def bore? = shape == "bore"
+
+      # @return [Boolean] whether it is a room for a lamp, a battery or a motor
+      def cavity? = kind.trait?("houses")
+
+      # @return [Kinds::Kind] how such a room is reached once the base is finished
+      def hatch = kinds.of("hatches", data["reached_from"]) || kinds.usual("hatches")
+
+      # @return [Boolean] whether it is open at the underside
+      def open_below? = cavity? && hatch.trait?("under")
+
+      # @return [Float] mm over the plinth's face
+      def crown_height_mm = invert_mm + clear_mm
+
       def invert_mm = data["invert_mm"].to_f
       def clear_mm = data["clear_mm"].to_f
       def lift? = shape == "lift"

@@ -59,6 +59,15 @@ module GreenPlinth
       # @return [Array<Face>]
       def roof_faces = @roof_faces ||= pitched? ? roof.faces(eaves_mm) : [lid]
 
+      # @return [Array(Float, Float, Float), nil] mm, across the front, deep, and up to the eaves: the room inside for a light; nil while
+      #   nobody says how thick its walls are, or where it has no front
+      def room_mm
+        return unless feature.wall_mm && feature.outline["kind"] == "rectangle"
+
+        inner = size.map { |side| side - (2 * feature.wall_mm) }
+        [*inner, eaves_mm] if inner.all?(&:positive?)
+      end
+
       # @return [Float] mm² of all faces without their openings
       def area_mm2 = faces.sum(&:area_mm2)
 

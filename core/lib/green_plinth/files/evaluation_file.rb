@@ -35,7 +35,7 @@ module GreenPlinth
       def faces
         @evaluation.buildings.map do |building|
           { "where" => building.feature.pointer, "eaves_mm" => number(building.eaves_mm), "area_mm2" => number(building.area_mm2),
-            "faces" => building.faces.map { |face| face(face) } }
+            "room_mm" => building.room_mm&.map { |side| number(side) }, "faces" => building.faces.map { |face| face(face) } }
         end
       end
 

@@ -82,8 +82,8 @@ module GreenPlinth
 
       # A way through what lies there: the ground over it stays.
       def bore
-        floor = [@form.invert_mm, @floor].max
-        taken = (Numo::DFloat.minimum(support, @form.invert_mm + @form.clear_mm) - floor).clip(0.0, nil)
+        floor = @form.open_below? ? @floor : [@form.invert_mm, @floor].max
+        taken = (Numo::DFloat.minimum(support, @form.crown_height_mm) - floor).clip(0.0, nil)
         layer(base: zeros + floor, body: taken, rise: zeros)
       end
 

@@ -59,7 +59,7 @@ module GreenPlinth
 
       # The mouths of culverts, dark where the bank is cut: the ground over them is a surface that cannot be open.
       def portals
-        @design.forms.select(&:bore?).map do |form|
+        @design.forms.select { |form| form.bore? && !form.cavity? }.map do |form|
           solid = Composition::Solid.new(form, form.area, form.invert_mm, form.invert_mm + form.clear_mm)
           { "pointer" => form.pointer, "kind" => form.kind.key, "name" => form.name, "colour" => form.kind["colour"],
             "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => short(form.middle), "size_mm" => size(solid),

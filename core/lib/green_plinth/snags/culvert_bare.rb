@@ -2,7 +2,7 @@
 
 module GreenPlinth
   module Snags
-    # A culvert whose crown stands out of the ground that it goes through.
+    # A culvert, or a room in the base, whose crown stands out of the ground that it goes through.
     class CulvertBare < Check
       code "relief/culvert_bare"
       severity "spoils"
@@ -11,9 +11,9 @@ module GreenPlinth
       OVER_MM = 1.0
 
       def snags
-        design.forms.select(&:bore?).filter_map do |form|
+        design.forms.select(&:bore?).reject { |form| lifted_off?(form) }.filter_map do |form|
           ground = terrain.height_at(*form.middle) or next
-          crown = form.invert_mm + form.clear_mm
+          crown = form.crown_height_mm
           next if ground >= crown + OVER_MM
 
           least = ground - OVER_MM - form.invert_mm
@@ -23,6 +23,9 @@ module GreenPlinth
             take_out("take it out", form.pointer))
         end
       end
+
+      # What is taken off to reach it is its roof.
+      def lifted_off?(form) = form.cavity? && !form.open_below?
 
       # Lower is no way for water, mm.
       LEAST_MM = 1.0

@@ -2,7 +2,7 @@
 
 module GreenPlinth
   module Snags
-    # Something with a light in it, and no way for its cable.
+    # Something with a light in it, and no way for its cable: what feeds it does not lie beneath it, either.
     class NoCable < Check
       code "fit/no_cable"
       severity "spoils"
@@ -11,7 +11,7 @@ module GreenPlinth
       OUT_MM = 3.0
 
       def snags
-        design.features.select { |feature| feature.powered? && feature.outlined? && feature.cable.nil? }.map do |feature|
+        design.features.select { |feature| feature.powered? && feature.outlined? && feature.cable.nil? && !fed_beneath?(feature) }.map do |feature|
           snag(feature.pointer, "#{feature.name.capitalize} is powered, and nobody has said how its cable leaves the base: once the " \
                                 "ground is laid there is no way left.",
             put("lead it out at the back", "#{feature.pointer}/cable_mm", straight_back(feature)))
@@ -19,6 +19,8 @@ module GreenPlinth
       end
 
       private
+
+      def fed_beneath?(feature) = design.forms.any? { |form| form.cavity? && form.area.intersects?(feature.area) }
 
       def straight_back(feature)
         x, y = feature.middle

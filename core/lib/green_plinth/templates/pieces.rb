@@ -68,8 +68,15 @@ module GreenPlinth
       def of_cut(form, index) = [outline_of(form, index, note: "cut #{number(form.depth_mm)} mm deep")]
       def of_ramp(form, index) = [outline_of(form, index, note: way(form))]
 
-      # The lining of a way through: floor, sides and crown in one strip, folded.
-      def of_bore(form, index)
+      # Where it is cut, of a room in the base; and the lining of a way through: floor, sides and crown in one strip, folded.
+      def of_bore(form, index) = [*(mouth(form, index) if form.cavity?), *lining(form, index)]
+
+      def mouth(form, index)
+        through = form.open_below? ? ", through the plinth from its underside" : ""
+        outline_of(form, index, note: "cut #{number(form.clear_mm)} mm high#{through}")
+      end
+
+      def lining(form, index)
         return [] unless form.material
 
         long, wide = Plan::Outline.size(form.outline).minmax.reverse

@@ -51,6 +51,13 @@ export function FacesPanel({ feature, pointer }: { feature: Feature; pointer: st
         {mm(faced.eaves_mm)} to the eaves · {short(faced.area_mm2 / 100)} cm² of faces · {openings.length || "no"}{" "}
         {openings.length === 1 ? "opening" : "openings"} · unfolded among the templates
       </Typography>
+      {feature.powered && (
+        <Typography variant="body2">
+          {faced.room_mm
+            ? `Room inside for its light: ${faced.room_mm.map(short).join(" × ")} mm, up to the eaves`
+            : "The room inside for its light is known once its walls are, on a rectangle"}
+        </Typography>
+      )}
       {openings.map((opening, index) => (
         <OpeningRow
           // biome-ignore lint/suspicious/noArrayIndexKey: openings have no ids
