@@ -87,11 +87,63 @@ RSpec.describe GreenPlinth::Faces::Building do
     end
   end
 
-  it "has a wall for each side of any other plan, and a flat roof" do
-    made = building(outline: polygon([0, 0], [40, 0], [40, 20], [20, 20], [20, 40], [0, 40]))
-    expect(made.walls.map(&:width_mm)).to eq([40, 20, 20, 20, 20, 40])
-    expect(made.roof_faces.map(&:area_mm2)).to eq([1200])
-    expect(made.eaves_mm).to eq(50)
+  # Two wings of 20 mm: half of that at 45° rises 10 mm. By hand: each gable's triangle is 10 × 10 mm, its plane's plan is given to the
+  # slopes beside it, and every slope is its plan times √2.
+  describe "over an L of two wings" do
+    let(:ell) { polygon([0, 0], [40, 0], [40, 20], [20, 20], [20, 40], [0, 40]) }
+
+    def areas(made) = made.roof_faces.to_h { |face| [face.name, face.area_mm2.round(2)] }
+
+    it "is flat where its maker says so" do
+      made = building(outline: ell, roof: { "kind" => "flat" })
+      expect(made.walls.map(&:width_mm)).to eq([40, 20, 20, 20, 20, 40])
+      expect(made.roof_faces.map(&:area_mm2)).to eq([1200])
+      expect(made.eaves_mm).to eq(50)
+    end
+
+    it "has a hip at the end of each wing, and a valley between them" do
+      made = building(outline: ell, roof: { "kind" => "hip", "pitch_deg" => 45 })
+      expect(made.eaves_mm).to be_within(1e-6).of(40)
+      # Plans by hand: 300 and 100 mm² for the first wing, the same for the other, and 200 each beside the valley.
+      plans = [300, 100, 200, 200, 100, 300]
+      expect(areas(made).values).to eq(plans.map { |plan| (plan * Math.sqrt(2)).round(2) })
+      expect(made.walls.map { |wall| wall.ring.size }).to all(eq(4))
+    end
+
+    it "has a gable at the end of each wing" do
+      made = building(outline: ell)
+      expect(areas(made)).to eq({ 1 => 350, 3 => 250, 4 => 250, 6 => 350 }.to_h { |side, plan|
+ ["slope #{side}", (plan * Math.sqrt(2)).round(2)] })
+      expect(made.walls.map { |wall| wall.area_mm2.round(2) }).to eq([1600, 900, 800, 800, 900, 1600])
+    end
+
+    # 40 mm from the front to the back at 45°.
+    it "leans in one plane, high at the back" do
+      made = building(outline: ell, height_mm: 60, roof: { "kind" => "lean_to", "pitch_deg" => 45 })
+      expect([made.eaves_mm.round(6), made.roof_faces.first.area_mm2.round(2)]).to eq([20, (1200 * Math.sqrt(2)).round(2)])
+      expect(made.walls.map { |wall| wall.area_mm2.round(2) }).to eq([800, 600, 800, 1000, 1200, 1600])
+    end
+
+    it "has one tab for each hip, valley and ridge among its pieces" do
+      made = building(outline: ell, roof: { "kind" => "hip", "pitch_deg" => 45, "overhang_mm" => 2 })
+      sheets = GreenPlinth::Faces::Net.new(made).sheets.drop(1)
+      # 2 ridges, 5 hips, 1 valley; the middle, where both ridges meet the valley and a hip, counts no edge of its own.
+      expect(sheets.sum { |sheet| sheet.scores.size }).to eq(8)
+    end
+  end
+
+  # Whatever its plan, it is covered by planes of one pitch: its plan over the cosine, and each plane is flat.
+  it "is covered by planes of one pitch over any plan (property)" do
+    random = Random.new(11)
+    25.times do
+      corners = Array.new(random.rand(3..9)) { random.rand(15.0..45.0) }
+      ring = corners.each_with_index.map { |far, at| [Math.cos(2 * Math::PI * at / corners.size) * far, Math.sin(2 * Math::PI * at / corners.size) * far] }
+      pitch = random.rand(10..55)
+      made = building(outline: polygon(*ring), height_mm: 300, roof: { "kind" => "hip", "pitch_deg" => pitch })
+      plan = GreenPlinth::Plan::Geos.polygon(ring).area
+      expect(made.roof_faces.sum(&:area_mm2)).to be_within(plan * 1e-3).of(plan / Math.cos(pitch * Math::PI / 180))
+      expect(made.roof_faces.size).to eq(ring.size)
+    end
   end
 
   it "is none without a roof, a height or a plan with corners" do

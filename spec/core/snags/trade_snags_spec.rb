@@ -82,7 +82,7 @@ RSpec.describe "Snags of the trade" do
     ["fit/cable_barred", "a cable that ends within the base", lamp[powered: true, cable_mm: [[0, 0], [0, 25]]],
       lamp[**led], 0],
     ["fit/no_cable", "a lamp beside what feeds it", lamp[powered: true].merge(room[at: [12.1, 0]]), lamp[powered: true].merge(room[]), 0],
-    ["fit/cable_barred", "a cable that ends beside the room for its battery", lamp[powered: true, cable_mm: [[0, 0], [0, -13]]].merge(room[]),
+    ["fit/cable_barred", "a cable that ends beside the room for a battery", lamp[powered: true, cable_mm: [[0, 0], [0, -13]]].merge(room[]),
       lamp[powered: true, cable_mm: [[0, 0], [0, -7]]].merge(room[]), 0],
     # Ground at 12, a crown at 9: 3 mm of roof. A pin goes 5 mm down where nobody says how far.
     ["fit/cavity_pierced", "somebody pinned over a room", room[at: [0, 15]].merge(pinned[0, "pinned"]),

@@ -28,7 +28,7 @@ module GreenPlinth
       #   first
       def corners
         @corners ||= begin
-          ring = feature.outline["kind"] == "rectangle" ? rectangle : own_corners
+          ring = rectangle? ? rectangle : own_corners
           Plan::Segment.doubled_area(ring).positive? ? ring : ring.reverse
         end
       end
@@ -36,11 +36,11 @@ module GreenPlinth
       def own_corners = Plan::Outline.points(feature.outline.except("at_mm", "turn_deg")).map { |point| point.map(&:to_f) }
       private :own_corners
 
-      # @return [Boolean] whether a pitched roof fits on it: only a rectangle carries one
-      def pitched? = corners.size == 4 && feature.outline["kind"] == "rectangle" && roof.shape != "flat"
+      # @return [Boolean] whether it carries planes with a pitch
+      def pitched? = roof.shape != "flat" && roof.fits?
 
-      # @return [Roof]
-      def roof = @roof ||= Roof.new(feature, *size)
+      # @return [Roof, RoofOverCorners]
+      def roof = @roof ||= rectangle? ? Roof.new(feature, *size) : RoofOverCorners.new(feature, corners)
 
       # @return [Float] mm from the ground to the eaves; next to nothing where the roof alone is as high as the whole
       def eaves_mm = [feature.height_mm - (pitched? ? roof.rise_mm : 0.0), LEAST_MM].max
@@ -62,7 +62,7 @@ module GreenPlinth
       # @return [Array(Float, Float, Float), nil] mm, across the front, deep, and up to the eaves: the room inside for a light; nil while
       #   nobody says how thick its walls are, or where it has no front
       def room_mm
-        return unless feature.wall_mm && feature.outline["kind"] == "rectangle"
+        return unless feature.wall_mm && rectangle?
 
         inner = size.map { |side| side - (2 * feature.wall_mm) }
         [*inner, eaves_mm] if inner.all?(&:positive?)
@@ -78,21 +78,17 @@ module GreenPlinth
       # @param low [Float] mm, the ground it stands on
       # @return [Array<Array(Float, Float, Float)>] its corners on the plan of the base
       def placed(face, low)
-        turn = pitched_or_rectangle? ? (feature.outline["turn_deg"] || 0) * Math::PI / 180 : 0.0
-        at = pitched_or_rectangle? ? feature.outline["at_mm"] || [0.0, 0.0] : [0.0, 0.0]
+        turn = rectangle? ? (feature.outline["turn_deg"] || 0) * Math::PI / 180 : 0.0
+        at = rectangle? ? feature.outline["at_mm"] || [0.0, 0.0] : [0.0, 0.0]
         cos, sin = Math.cos(turn), Math.sin(turn)
         face.solid.map { |x, y, z| [at[0] + (x * cos) - (y * sin), at[1] + (x * sin) + (y * cos), z + low] }
       end
 
       private
 
-      def pitched_or_rectangle? = feature.outline["kind"] == "rectangle"
+      def rectangle? = feature.outline["kind"] == "rectangle"
 
-      def size
-        return Plan::Outline.size(feature.outline) unless feature.outline["kind"] == "rectangle"
-
-        [feature.outline["width_mm"].to_f, feature.outline["depth_mm"].to_f]
-      end
+      def size = [feature.outline["width_mm"].to_f, feature.outline["depth_mm"].to_f]
 
       def rectangle
         w, d = size.map { |side| side / 2 }
@@ -108,7 +104,7 @@ module GreenPlinth
           solid: ring.map { |x, y| [from[0] + (way[0] * x), from[1] + (way[1] * x), y] })
       end
 
-      def name_of(index) = feature.outline["kind"] == "rectangle" ? "#{SIDES[index]} wall" : "wall #{index + 1}"
+      def name_of(index) = rectangle? ? "#{SIDES[index]} wall" : "wall #{index + 1}"
 
       def openings_in(index)
         (feature.data["openings"] || []).each_with_index.filter_map do |data, at|

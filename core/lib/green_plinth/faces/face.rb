@@ -7,6 +7,21 @@ module GreenPlinth
     #   from the left, y up; solid: the same corners in space, mm, in the building's own frame; openings: Array<Aperture> of a wall;
     #   toward: where a wall looks to, [x, y] of the building's own frame
     Face = Struct.new(:name, :kind, :ring, :solid, :openings, :toward, keyword_init: true) do
+      # A plane of a roof, laid down: x along its foot, y up its slope.
+      # @param name [String]
+      # @param corners [Array<Array(Float, Float, Float)>] mm in space, the two of its foot first, counter-clockwise seen from outside
+      # @return [Face]
+      def self.sloping(name, corners)
+        origin, along = corners
+        long = Math.sqrt(origin.zip(along).sum { |a, b| (b - a)**2 })
+        ux, uy = (along[0] - origin[0]) / long, (along[1] - origin[1]) / long
+        ring = corners.map do |x, y, z|
+          dx, dy = x - origin[0], y - origin[1]
+          [(dx * ux) + (dy * uy), Math.hypot((dy * ux) - (dx * uy), z - origin[2])]
+        end
+        new(name: name, kind: :roof, ring: ring.uniq, solid: corners, openings: [], toward: nil)
+      end
+
       def wall? = kind == :wall
 
       # @return [RGeo geometry] without its openings

@@ -43,7 +43,20 @@ module GreenPlinth
         return [sheet("roof", [[faces.first, [0.0, 0.0]]], [], [])] if faces.one?
         return [folded(*faces)] if faces.size == 2
 
-        faces.map { |face| sheet("roof, #{face.name}", [[face, [0.0, 0.0]]], hip_tabs(face), hip_tabs(face).map { |edge| edge.first(2) }) }
+        tabbed = tabs_of(faces)
+        faces.map { |face| sheet("roof, #{face.name}", [[face, [0.0, 0.0]]], tabbed[face], []) }
+      end
+
+      # Hips, valleys and ridges are glued from beneath: of two planes that meet one carries the tab, a long slope sooner than a hip.
+      def tabs_of(faces)
+        met = {}
+        faces.sort_by { |face| -face.ring.size }.to_h do |face|
+          edges = (1...face.ring.size).select do |at|
+            ends = [face.solid[at], face.solid[(at + 1) % face.solid.size]].map { |point| point.map { |value| value.round(3) } }
+            !met[ends.sort].tap { met[ends.sort] = true }
+          end
+          [face, edges.map { |at| tab([face.ring[at], face.ring[(at + 1) % face.ring.size]]) }]
+        end
       end
 
       # Both slopes in one piece, folded at the ridge: the second lies head down above the first.
@@ -52,13 +65,6 @@ module GreenPlinth
         over = back.ring.map { |x, y| [front.width_mm - x, (2 * top) - y] }
         turned = Face.new(**back.to_h, ring: over)
         sheet("roof", [[front, [0.0, 0.0]], [turned, [0.0, 0.0]]], [], [[[0.0, top], [front.width_mm, top]]])
-      end
-
-      # Hips and ridge are glued from beneath: the long slopes carry the tabs.
-      def hip_tabs(face)
-        return [] if face.ring.size == 3
-
-        face.ring.drop(1).each_cons(2).map { |a, b| tab([a, b]) } + [tab([face.ring.last, face.ring.first])]
       end
 
       # Outward of an edge that runs counter-clockwise: its sides slope in, so that two tabs of a corner do not meet.

@@ -16,6 +16,9 @@ module GreenPlinth
 
       def shape = @kind["shape"]
 
+      # @return [Boolean] whether planes meet over the plan: over a rectangle always
+      def fits? = true
+
       # @return [Float] degrees
       def pitch_deg = (@data["pitch_deg"] || @kind["pitch_deg"]).to_f
 
@@ -39,7 +42,7 @@ module GreenPlinth
 
       # @param eaves [Float] mm over the ground
       # @return [Array<Face>] each in its own plane, foot below
-      def faces(eaves) = planes(eaves - (tan * overhang_mm)).map { |name, corners| face(name, corners) }
+      def faces(eaves) = planes(eaves - (tan * overhang_mm)).map { |name, corners| Face.sloping(name, corners) }
 
       private
 
@@ -88,18 +91,6 @@ module GreenPlinth
           ["right hip", [[a, -b, low], [a, b, low], [r, 0.0, top]]],
           ["back slope", [[a, b, low], [-a, b, low], [-r, 0.0, top], [r, 0.0, top]]],
           ["left hip", [[-a, b, low], [-a, -b, low], [-r, 0.0, top]]]]
-      end
-
-      # Laid down in its own plane: x along its foot, y up its slope.
-      def face(name, corners)
-        origin, along = corners[0], corners[1]
-        long = Math.sqrt(origin.zip(along).sum { |a, b| (b - a)**2 })
-        ux, uy = (along[0] - origin[0]) / long, (along[1] - origin[1]) / long
-        ring = corners.map do |x, y, z|
-          dx, dy = x - origin[0], y - origin[1]
-          [(dx * ux) + (dy * uy), Math.hypot((dy * ux) - (dx * uy), z - origin[2])]
-        end
-        Face.new(name: name, kind: :roof, ring: ring.uniq, solid: corners, openings: [], toward: nil)
       end
     end
   end

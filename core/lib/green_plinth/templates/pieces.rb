@@ -69,7 +69,7 @@ module GreenPlinth
       def of_ramp(form, index) = [outline_of(form, index, note: way(form))]
 
       # Where it is cut, of a room in the base; and the lining of a way through: floor, sides and crown in one strip, folded.
-      def of_bore(form, index) = [*(mouth(form, index) if form.cavity?), *lining(form, index)]
+      def of_bore(form, index) = (form.cavity? ? [mouth(form, index)] : []) + lining(form, index)
 
       def mouth(form, index)
         through = form.open_below? ? ", through the plinth from its underside" : ""

@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import type { Evaluation, Feature } from "../../api/types";
 import { Choice } from "../../common/Choice";
 import { useCatalogue, usualWork } from "../../common/catalogue";
+import { wordsWide } from "../../common/labels";
 import { NameOf } from "../../common/NameOf";
 import { NumberField } from "../../common/NumberField";
 import { capital, mm, short } from "../../common/words";
@@ -121,18 +122,22 @@ function FacesDrawing({ faced }: { faced: Faced }) {
     const [x0, , x1] = bounds([face.ring]);
     return x1 - x0;
   });
-  const starts = wide.map((_, index) => wide.slice(0, index).reduce((sum, one) => sum + one + APART, 0));
-  const whole = starts[starts.length - 1] + wide[wide.length - 1];
+  const names = faced.faces.map((face) => face.name.replace(" wall", "").replace(" slope", ""));
+  const type = wide.reduce((sum, one) => sum + one, 0) / 34;
+  // Each has room for its name, too.
+  const room = wide.map((one, index) => Math.max(one, wordsWide(names[index], type)));
+  const starts = room.map((_, index) => room.slice(0, index).reduce((sum, one) => sum + one + APART, 0));
+  const whole = starts[starts.length - 1] + room[room.length - 1];
   const high = Math.max(...faced.faces.map((face) => bounds([face.ring])[3]));
   return (
     <svg
-      viewBox={`-1 ${-high - 1} ${whole + 2} ${high + whole / 18}`}
+      viewBox={`-1 ${-high - 1} ${whole + 2} ${high + type * 2}`}
       role="img"
       aria-label={`Its faces: ${faced.faces.map((face) => face.name).join(", ")}`}
       style={{ width: "100%", maxHeight: 150 }}
     >
       {faced.faces.map((face, index) => (
-        <g key={face.name} transform={`translate(${starts[index] - bounds([face.ring])[0]} 0)`}>
+        <g key={face.name} transform={`translate(${starts[index] + (room[index] - wide[index]) / 2 - bounds([face.ring])[0]} 0)`}>
           <g transform="scale(1 -1)">
             <path
               d={`${ringPath(face.ring)}Z`}
@@ -150,8 +155,8 @@ function FacesDrawing({ faced }: { faced: Faced }) {
               />
             ))}
           </g>
-          <text x={wide[index] / 2} y={whole / 28} fontSize={whole / 36} textAnchor="middle" fill={palette.text.primary}>
-            {face.name.replace(" wall", "").replace(" slope", "")}
+          <text x={bounds([face.ring])[0] + wide[index] / 2} y={type * 1.3} fontSize={type} textAnchor="middle" fill={palette.text.primary}>
+            {names[index]}
           </text>
         </g>
       ))}

@@ -1,7 +1,7 @@
 import * as THREE from "three";
 import type { SolidBody } from "../../api/types";
 
-type Corner = [number, number, number];
+export type Corner = [number, number, number];
 
 /** A wall of more joints than this is drawn with its bed joints alone. */
 const MOST = 2500;

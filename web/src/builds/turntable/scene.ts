@@ -1,9 +1,10 @@
 import * as THREE from "three";
 import type { Catalogue, Kind, Point, Solid, SolidBody } from "../../api/types";
 import { has, standingKind } from "../../common/catalogue";
-import { bond } from "./bond";
+import { bond, type Corner } from "./bond";
 import { grown } from "./growth";
 import { fenced, leafy, standingRelief } from "./reliefs";
+import { triangles } from "./triangles";
 
 type Surface = NonNullable<Solid["waters"][number]["surface"]>;
 
@@ -188,9 +189,9 @@ function shaped(body: SolidBody, kind: Kind | undefined, material: THREE.Materia
   return faces(body, material);
 }
 
-/** Flat faces, each fanned out from its first corner. */
+/** Flat faces. */
 function faces(body: SolidBody, material: THREE.Material): THREE.Mesh {
-  const positions = body.faces.flatMap((face) => face.slice(1, -1).flatMap((corner, i) => [...face[0], ...corner, ...face[i + 2]]));
+  const positions = body.faces.flatMap((face) => triangles(face as Corner[]).flat());
   const geometry = new THREE.BufferGeometry();
   geometry.setAttribute("position", new THREE.Float32BufferAttribute(positions, 3));
   geometry.computeVertexNormals();
