@@ -22,8 +22,9 @@ module GreenPlinth
     STOOD = [*WET, "subjects", "features"].freeze
     SEEN = [*STOOD, "eye"].freeze
     SAILED = [*STOOD, "scale", "wind"].freeze
+    SIDES = %w[sides schools].freeze
     JUDGED = %w[scale wind purpose formation limits variants copies groups].freeze
-    private_constant :BASE, :GROUND, :WET, :STANDING, :STOOD, :SEEN, :SAILED, :JUDGED
+    private_constant :BASE, :GROUND, :WET, :STANDING, :STOOD, :SEEN, :SAILED, :SIDES, :JUDGED
 
     attr_reader :design
 
@@ -62,7 +63,10 @@ module GreenPlinth
     def order_rows = Screens::OrderRows.new(self).to_a
 
     # @return [Hash] see Screens::Turntable
-    def turntable = part(:turntable, [*SAILED, "sides", "bodies"]) { Screens::Turntable.new(self).to_h }
+    def turntable = part(:turntable, [*SAILED, *SIDES, "bodies"]) { Screens::Turntable.new(self).to_h }
+
+    # @return [Array<Hash>] the side all round as it is looked at, see Screens::SideBands
+    def side_bands = part(:side_bands, [*SAILED, *SIDES]) { Screens::SideBands.new(self).to_a }
 
     # @return [Relief::EdgeSkin]
     def edge_skin = part(:edge_skin, GROUND) { Relief::EdgeSkin.new(design.plinth, terrain, Relief::Column.new(design, terrain)) }
@@ -164,7 +168,7 @@ module GreenPlinth
 
     # @param eye [Composition::Eye]
     # @return [Hash] see Composition::SightView
-    def sight_view(eye) = part(:sight_view, STOOD, eye.to_a) { Composition::SightView.new(self, eye).to_h }
+    def sight_view(eye) = part(:sight_view, [*SAILED, *SIDES], eye.to_a) { Composition::SightView.new(self, eye).to_h }
 
     # @return [Composition::Judgements::StandingRoom] whether each subject stands level
     def standing_room = part(:standing_room, STOOD) { Composition::Judgements::StandingRoom.new(self) }

@@ -35,6 +35,30 @@ RSpec.describe GreenPlinth::Composition::SightView do
     expect(faces.map { |face| face["shade"] }.uniq.size).to eq(3)
   end
 
+  # A sea of 4 mm over the plinth's face, seen from level: its waves stand half their height over it, and what is laid on it is seen.
+  describe "waters" do
+    def sea(elevation, **more)
+      water = { "id" => "sea", "name" => "sea", "medium" => "two_part_resin", "level_mm" => 4, "outline" => rectangle(100, 60),
+                "tint" => { "colour" => "#203040", "material" => "acrylic_ink" } }
+      evaluation(plain_file(waters: [water.merge(JSON.parse(JSON.generate(more)))])).sight_view(eye(0, elevation))
+    end
+
+    def colours(view) = view["items"].map { |item| item["colour"] }.uniq
+    def highest(view) = view["items"].flat_map { |item| item["ring"].map(&:last) }.max
+
+    it "move as high as their waves, and are lit by their slopes" do
+      expect(highest(sea(0))).to be_within(0.01).of(4)
+      expect(highest(sea(0, waves: { height_mm: 3, length_mm: 40 }))).to be_within(0.1).of(5.5)
+      expect(colours(sea(40, waves: { height_mm: 3, length_mm: 40 })).size).to be > colours(sea(40)).size
+    end
+
+    it "show what lies on them, and nothing that lies under a pour" do
+      paint = { "material" => "acrylic_paint", "colour" => "#f0f0f0" }
+      expect(colours(sea(40, courses: [paint]))).to include("#f0f0f0")
+      expect(colours(sea(40, courses: [paint.merge("after_pour" => 0)]))).not_to include("#f0f0f0")
+    end
+  end
+
   it "has no number that is none, whatever is looked at" do
     sample_names.each do |name|
       told = evaluation(sample(name))

@@ -3,7 +3,6 @@ import Stack from "@mui/material/Stack";
 import ToggleButton from "@mui/material/ToggleButton";
 import ToggleButtonGroup from "@mui/material/ToggleButtonGroup";
 import { lazy, Suspense, useEffect } from "react";
-import { useKept } from "../common/useKept";
 import { Waiting } from "../common/Waiting";
 import { DryingLine } from "./drying/DryingLine";
 import { RehearsalBar } from "./rehearsal/RehearsalBar";
@@ -13,9 +12,10 @@ import { useOfBuild } from "./useSession";
 /** Solids are drawn by a large library: it is fetched when somebody asks for the turntable. */
 const TurntableView = lazy(() => import("./turntable/TurntableView"));
 
+export type UnderThePlan = "time" | "solid";
+
 /** Under the plan: time as a line, or the base on a turntable. */
-export function BuildUpBottom() {
-  const [shown, setShown] = useKept<"time" | "solid">("browser", "under-the-plan", "time");
+export function BuildUpBottom({ shown, onShow }: { shown: UnderThePlan; onShow: (shown: UnderThePlan) => void }) {
   const schedule = useOfBuild((build) => build.evaluation.schedule);
   const go = useMoment((state) => state.go);
   // Whoever leaves the page leaves the rehearsal too.
@@ -42,7 +42,7 @@ export function BuildUpBottom() {
         size="small"
         exclusive
         value={shown}
-        onChange={(_, value) => value && setShown(value)}
+        onChange={(_, value) => value && onShow(value)}
         aria-label="Under the plan"
         sx={{
           position: "absolute",

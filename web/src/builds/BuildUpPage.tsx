@@ -2,7 +2,8 @@ import Box from "@mui/material/Box";
 import Divider from "@mui/material/Divider";
 import Stack from "@mui/material/Stack";
 import { useEffect } from "react";
-import { BuildUpBottom } from "./BuildUpBottom";
+import { useKept } from "../common/useKept";
+import { BuildUpBottom, type UnderThePlan } from "./BuildUpBottom";
 import { CoursesPanel } from "./courses/CoursesPanel";
 import { HeightMapForm } from "./inspector/HeightMapForm";
 import { Inspector } from "./inspector/Inspector";
@@ -21,6 +22,7 @@ export function BuildUpPage() {
   const { pointer } = useSelection();
   const session = useBuildSession();
   const rehearsed = useRehearsed();
+  const [under, setUnder] = useKept<UnderThePlan>("browser", "under-the-plan", "time");
   const trial = useTrial((state) => state.patch);
   // A bare new base: its ground is lit at once, so that the first question is what is laid there.
   useEffect(() => {
@@ -35,7 +37,11 @@ export function BuildUpPage() {
         height: { md: "100%" },
         display: "grid",
         gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) 448px" },
-        gridTemplateRows: { xs: "46vh auto 300px", md: "minmax(0, 1fr) minmax(190px, 32%)" },
+        // What is looked at all round takes more room than a line of time.
+        gridTemplateRows: {
+          xs: `46vh auto ${under === "solid" ? "60vh" : "300px"}`,
+          md: `minmax(0, 1fr) minmax(190px, ${under === "solid" ? "48%" : "32%"})`,
+        },
       }}
     >
       <PlanView shown={rehearsed?.drawing} marks={rehearsed?.marks} trial={trial} />
@@ -49,7 +55,7 @@ export function BuildUpPage() {
         </Stack>
       </Box>
       <Box sx={{ gridColumn: "1 / -1", borderTop: 2, borderColor: "primary.main", minHeight: 0 }}>
-        <BuildUpBottom />
+        <BuildUpBottom shown={under} onShow={setUnder} />
       </Box>
     </Box>
   );

@@ -2,8 +2,8 @@
 
 module GreenPlinth
   module Composition
-    # The ground and the waters as the eye has them: strips of one tone between rows of places from the back to the front, lit by a light
-    # over the eye's left shoulder. Millimetres of the picture: right and up.
+    # The ground and the waters as the eye has them, waves and what lies on them: strips of one tone between rows of places from the back
+    # to the front, lit by a light over the eye's left shoulder. Millimetres of the picture: right and up.
     class SightGround
       # Rows of ground from back to front, and places in each: enough for a drawing as wide as a screen.
       ROWS = 96
@@ -11,7 +11,6 @@ module GreenPlinth
       # Steps of light and shade on the ground.
       SHADES = 6.0
       BARE = "#b59468"
-      WATER = "#3f6f86"
 
       # @param evaluation [Evaluation]
       # @param eye [Eye]
@@ -70,10 +69,20 @@ module GreenPlinth
 
       def tone(owner, shade)
         @tones ||= {}
-        @tones[[owner, shade]] ||= if owner <= WATERS then water_colour(@evaluation.pools[WATERS - owner])
-                                   else Colour::Tone.shaded(owner.negative? ? BARE : zone_colours[owner], shade)
-                                   end
+        @tones[[owner, shade]] ||= Colour::Tone.shaded(colour(owner), shade)
       end
+
+      def colour(owner)
+        return surface.colours[WATERS - owner] if owner <= WATERS
+
+        owner.negative? ? BARE : zone_colours[owner]
+      end
+
+      def surface = @surface ||= SightWaters.new(@evaluation, place_x, place_y, wet)
+
+      # Mm on the plan.
+      def place_x = @place_x ||= (across * @eye.right[0]) + (depth * @eye.toward[0])
+      def place_y = @place_y ||= (across * @eye.right[1]) + (depth * @eye.toward[1])
 
       # Places to look at: mm to the right and towards the eye, ROWS + 1 × PLACES + 1.
       def across = @across ||= spread(spans[0], PLACES).reshape(1, PLACES + 1) + Numo::DFloat.zeros(ROWS + 1, 1)
@@ -83,8 +92,8 @@ module GreenPlinth
       # Which cell of the relief lies under each place, counted row by row.
       def cells
         @cells ||= begin
-          columns = cell_of((across * @eye.right[0]) + (depth * @eye.toward[0]), grid.left)
-          rows = cell_of((across * @eye.right[1]) + (depth * @eye.toward[1]), grid.front)
+          columns = cell_of(place_x, grid.left)
+          rows = cell_of(place_y, grid.front)
           @inside = (columns >= 0) & (columns < grid.columns) & (rows >= 0) & (rows < grid.rows)
           Numo::Int32.cast((rows.clip(0, grid.rows - 1) * grid.columns) + columns.clip(0, grid.columns - 1))
         end
@@ -97,22 +106,30 @@ module GreenPlinth
       def owner
         @owner ||= begin
           owned = @terrain.zone_map.copy
-          @evaluation.pools.each_with_index { |pool, index| pool.wet? && owned[pool.depths(grid).gt(0)] = WATERS - index }
           owned[@terrain.weight.le(0.4)] = OFF
-          owned.flatten[cells].tap { |found| found[@inside.eq(0)] = OFF }
+          owned.flatten[cells].tap do |found|
+            surface.owners.each_with_index { |where, index| found[where & found.ne(OFF)] = WATERS - index }
+            found[@inside.eq(0)] = OFF
+          end
         end
+      end
+
+      # @return [Array<Array(Waters::Pool, Numo::Bit)>] waters that stand, and where
+      def wet
+        @wet ||= @evaluation.pools.select(&:wet?).map { |pool| [pool, pool.depths(grid).gt(0).flatten[cells]] }
       end
 
       # mm up the picture.
       def up
-        surface = @terrain.height.copy
-        @evaluation.pools.select(&:wet?).each { |pool| flood(surface, pool) }
-        (surface.flatten[cells] * Math.cos(@eye.elevation_deg * Math::PI / 180)) - (depth * Math.sin(@eye.elevation_deg * Math::PI / 180))
+        level = @terrain.height.copy
+        @evaluation.pools.select(&:wet?).each { |pool| flood(level, pool) }
+        seen = level.flatten[cells] + surface.waves
+        (seen * Math.cos(@eye.elevation_deg * Math::PI / 180)) - (depth * Math.sin(@eye.elevation_deg * Math::PI / 180))
       end
 
-      def flood(surface, pool)
+      def flood(level, pool)
         wet = pool.depths(grid).gt(0)
-        surface[wet] = (pool.surface(grid) + Numo::DFloat.zeros(*grid.shape))[wet]
+        level[wet] = (pool.surface(grid) + Numo::DFloat.zeros(*grid.shape))[wet]
       end
 
       # How bright each place's slope is in the light, in so many steps; 1 on the level.
@@ -120,8 +137,10 @@ module GreenPlinth
         height = @terrain.height
         east = slope(height[true, 1..], height[true, 0...-1], 1)
         north = slope(height[1.., true], height[0...-1, true], 0)
+        east, north = [east, north].map { |rise| rise.flatten[cells] }
+        surface.slopes.each { |where, rise, away| (east[where], north[where] = rise[where], away[where]) }
         facing = @eye.light[2] - (east * @eye.light[0]) - (north * @eye.light[1])
-        lit = (facing / Numo::NMath.sqrt((east**2) + (north**2) + 1)).flatten[cells]
+        lit = facing / Numo::NMath.sqrt((east**2) + (north**2) + 1)
         ((lit / Eye::LIGHT[2]).clip(0.45, 1.25) * SHADES).round / SHADES
       end
 
@@ -131,7 +150,6 @@ module GreenPlinth
         rise.concatenate(axis.zero? ? rise[-1..-1, true] : rise[true, -1..-1], axis: axis)
       end
 
-      def water_colour(pool) = pool.water.colour || WATER
       def zone_colours = @zone_colours ||= @design.zones.map { |zone| Colour::Tone.of_zone(zone) }
 
       # Columns that both rows have, parted where the tone changes; a part begins where the last one ended.

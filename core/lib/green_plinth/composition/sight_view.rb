@@ -23,9 +23,10 @@ module GreenPlinth
 
       private
 
-      # It looks the same from there, whatever is moved about on it.
+      # It looks the same from there, whatever is moved about on it but hulls: what lies on a water lies along them.
       # @return [Array<Array(Float, Hash)>] strips, each with how near it is
-      def ground = @evaluation.made_of(:sight_ground, @terrain, @evaluation.pools, @eye.to_a) { painted.bands }
+      def ground = @evaluation.made_of(:sight_ground, @terrain, @evaluation.pools, @eye.to_a, afloat) { painted.bands }
+      def afloat = [@design.scale, @design.wind_from_deg, @design.subjects.select(&:set_in_water?).map(&:data)]
       def painted = @painted ||= SightGround.new(@evaluation, @eye)
 
       def foot = @foot ||= Plan::Geos.rings(@evaluation.ground.foot.simplify(0.1)).first
@@ -36,24 +37,27 @@ module GreenPlinth
         { "kind" => "ground", "colour" => painted.rim_tone, "ring" => ring }
       end
 
-      # The plinth's side as far as the eye sees it, from its underside to the ground at the rim.
+      # The bands of the side as far as the eye sees them.
       def sides
-        edges = foot.each_cons(2).select { |a, b| faces_eye?(a, b) }
-        edges.slice_when { |(_, b), (c, _)| b != c }.map do |run|
-          points = [run.first[0], *run.map(&:last)]
-          above = points.map { |x, y| @eye.picture(x, y, rim(x, y)) }
-          below = points.reverse.map { |x, y| @eye.picture(x, y, -@design.plinth.thickness_mm) }
-          (above + below).map { |u, v| [u.round(2), v.round(2)] }
+        @sides ||= @evaluation.side_bands.flat_map do |band|
+          stretches(band["points"].each_slice(4).to_a).map do |places|
+            above = places.map { |x, y, _, high| @eye.picture(x, y, high) }
+            below = places.reverse.map { |x, y, low, _| @eye.picture(x, y, low) }
+            { "colour" => band["colour"], "clear" => band["clear"], "ring" => (above + below).map { |u, v| [u.round(2), v.round(2)] } }
+          end
         end
       end
 
-      # Whether the outside of an edge of the foot, which runs counter-clockwise or clockwise, is turned to the eye.
-      def faces_eye?((x0, y0), (x1, y1))
-        outward = [(y1 - y0) * winding, (x0 - x1) * winding]
-        (outward[0] * @eye.toward[0]) + (outward[1] * @eye.toward[1]) > 1e-9
+      # Of a band its unbroken stretches that are turned to the eye.
+      def stretches(places)
+        runs = places.each_cons(2).select { |a, b| faces_eye?(a, b) }.slice_when { |(_, b), (c, _)| b != c }
+        runs.map { |run| [run.first[0], *run.map(&:last)] }
       end
 
-      def winding = @winding ||= Plan::Segment.doubled_area(foot).positive? ? 1 : -1
+      # Whether the outside of an edge, which runs counter-clockwise about the base, is turned to the eye.
+      def faces_eye?((x0, y0), (x1, y1))
+        ((y1 - y0) * @eye.toward[0]) + ((x0 - x1) * @eye.toward[1]) > 1e-9
+      end
 
       # How far in from the rim the ground is taken for the rim's own, as a share of the way to the middle: sheets are cut
       # a hair inside it.
@@ -110,7 +114,7 @@ module GreenPlinth
       end
 
       def bounds(items)
-        points = items.flat_map { |item| item["ring"] || box_of(item) } + sides.flatten(1)
+        points = items.flat_map { |item| item["ring"] || box_of(item) } + sides.flat_map { |side| side["ring"] }
         us, vs = points.transpose
         [us.min, vs.min, us.max, vs.max].map { |value| value.round(2) }
       end

@@ -21,7 +21,6 @@ module GreenPlinth
       SECTION = 0.13
       SWATCH = 11
       COLUMNS = 3
-      SIDE = "8A6D49"
 
       # @return [String] the PDF's bytes
       def write
@@ -52,7 +51,7 @@ module GreenPlinth
         view = @evaluation.sight_view(@evaluation.eye)
         drawing = place(view["bounds_mm"], PICTURE)
         view["items"].each { |item| drawing.seen(item, @design.kinds) }
-        view["sides"].each { |ring| drawing.face(ring, SIDE) }
+        view["sides"].each { |side| drawing.face(side["ring"], side["colour"]) }
         @pdf.move_down(drawing.tall + GAP)
       end
 

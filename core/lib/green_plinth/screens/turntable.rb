@@ -7,7 +7,6 @@ module GreenPlinth
     class Turntable
       # Coarser than what is printed.
       CELLS_ALONG = 100
-      SIDE = "#8a6d49"
 
       # @param evaluation [Evaluation]
       def initialize(evaluation)
@@ -17,23 +16,17 @@ module GreenPlinth
 
       # @return [Hash]
       def to_h
-        { "ground" => ground, "waters" => waters, "bodies" => bodies + portals, "growth" => Growth.new(@evaluation).to_a,
-          "bounds_mm" => bounds, "within" => within }
+        { "ground" => ground, "sides" => @evaluation.side_bands, "waters" => waters, "bodies" => bodies + portals,
+          "growth" => Growth.new(@evaluation).to_a, "bounds_mm" => bounds, "within" => within }
       end
 
       private
 
       def mesh = @mesh ||= Relief::Mesh.new(@evaluation.terrain, @design.plinth.thickness_mm, cells_along: CELLS_ALONG)
 
-      # What is finished all round, else what is finished at all, else the plinth's own.
-      def side
-        finished = @design.sides.select(&:tone)
-        (finished.find { |one| one.toward.nil? } || finished.first)&.tone || SIDE
-      end
-
       # Colours by index into a short list, one for each corner.
       def ground
-        colours = @design.zones.map { |zone| Colour::Tone.of_zone(zone) } + [Composition::SightGround::BARE, side]
+        colours = @design.zones.map { |zone| Colour::Tone.of_zone(zone) } + [Composition::SightGround::BARE, SideBands.plinth_tone(@design)]
         { "vertices" => mesh.vertices.flatten.map { |value| value.round(2) }, "triangles" => mesh.triangles.flatten, "colours" => colours,
           "owners" => mesh.owners.map { |owner| owner.nil? ? colours.size - 1 : owner.negative? ? colours.size - 2 : owner } }
       end

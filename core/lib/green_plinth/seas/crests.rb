@@ -40,6 +40,14 @@ module GreenPlinth
         height_mm / 2 * Math.cos(a) * Math.cos(b)
       end
 
+      # @param xs [Numo::DFloat] mm on the plan, of any shape
+      # @param ys [Numo::DFloat] mm, of the same
+      # @return [Numo::DFloat] mm above the still level, of the same
+      def heights(xs, ys)
+        along, across = along_across(xs, ys)
+        Numo::NMath.cos(along * (2 * Math::PI / length_mm)) * Numo::NMath.cos(across * (2 * Math::PI / width_mm)) * (height_mm / 2)
+      end
+
       # @return [Boolean] whether a point lies on a crest
       def crest?(x, y) = phases(x, y).map { |phase| Math.cos(phase) }.reduce(:*) > LEVEL
 

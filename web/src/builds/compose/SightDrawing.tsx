@@ -51,8 +51,17 @@ export function SightDrawing({ view, selected, onSelect }: Props) {
             />
           ),
         )}
-        {view.sides.map((ring) => (
-          <path key={ring[0].join()} d={closed(ring)} fill="#8a6d49" stroke={INK} strokeOpacity={0.5} strokeWidth={hair} />
+        {view.sides.map(({ colour, clear, ring }, i) => (
+          <path
+            // biome-ignore lint/suspicious/noArrayIndexKey: bands have no names and never change places
+            key={`side${i}`}
+            d={closed(ring as Point[])}
+            fill={colour}
+            fillOpacity={clear ? 0.8 : 1}
+            stroke={INK}
+            strokeOpacity={0.35}
+            strokeWidth={0.6 * hair}
+          />
         ))}
       </g>
       <Measure left={left} low={low} high={high} hair={hair} />

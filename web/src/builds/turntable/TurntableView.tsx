@@ -9,6 +9,7 @@ import * as THREE from "three";
 import { api } from "../../api/client";
 import type { Solid } from "../../api/types";
 import { useCatalogue } from "../../common/catalogue";
+import { Waiting } from "../../common/Waiting";
 import { useSettled } from "../../scale/useAsked";
 import { SightPanel } from "../compose/SightPanel";
 import { useMoment } from "../rehearsal/useRehearsal";
@@ -73,11 +74,12 @@ export default function TurntableView() {
   return (
     <Box component="section" aria-label="Turntable" sx={{ height: "100%", position: "relative", overflow: "hidden" }}>
       {solid.data && <Stage solid={solid.data} onFlat={() => setFlat(true)} />}
-      {!solid.data && (
+      {solid.isError && !solid.data && (
         <Typography role="status" sx={{ p: 2 }}>
-          {solid.isError ? (solid.error as Error).message : "Building the solid…"}
+          {(solid.error as Error).message}
         </Typography>
       )}
+      {solid.isPending && <Waiting>Building the solid…</Waiting>}
     </Box>
   );
 }

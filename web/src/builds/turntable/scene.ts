@@ -10,6 +10,10 @@ type Surface = NonNullable<Solid["waters"][number]["surface"]>;
 
 const WATER = "#3f6f86";
 const WATER_OPACITY = 0.82;
+/** Over each other by so little that none flickers, mm. */
+const FILM = 0.02;
+/** So far out the side is drawn: the ground's own edge runs straight from place to place. */
+const SKIN = 0.2;
 
 /** The base as things to light and look at; z runs up, as in the file. */
 export function sceneOf(solid: Solid, catalogue: Catalogue): THREE.Scene {
@@ -68,6 +72,7 @@ function bench(solid: Solid): THREE.Mesh {
 function baseOf(solid: Solid, catalogue: Catalogue): THREE.Group {
   const base = new THREE.Group();
   base.add(ground(solid));
+  for (const [index, ribbon] of solid.sides.entries()) base.add(band(ribbon, SKIN + index * FILM));
   for (const water of solid.waters) base.add(surface(water));
   for (const body of solid.bodies) base.add(standing(body, catalogue));
   for (const course of solid.growth) if (course.places.length) base.add(grown(course));
@@ -87,6 +92,27 @@ function ground({ ground: { vertices, triangles, colours, owners } }: Solid): TH
   geometry.setAttribute("color", new THREE.Float32BufferAttribute(triangleColours(triangles, owners, colours), 3));
   geometry.computeVertexNormals();
   return new THREE.Mesh(geometry, new THREE.MeshStandardMaterial({ vertexColors: true, roughness: 1, flatShading: true }));
+}
+
+/** A ribbon of the side, which runs counter-clockwise: what is outside lies to its right. */
+function band({ colour, clear, points }: Solid["sides"][number], out: number): THREE.Mesh {
+  const count = points.length / 4;
+  const positions: number[] = [];
+  for (let at = 0; at < count; at += 1) {
+    const [x, y, low, high] = points.slice(at * 4, at * 4 + 4);
+    const [before, behind] = [Math.max(at - 1, 0), Math.min(at + 1, count - 1)];
+    const way = [points[behind * 4] - points[before * 4], points[behind * 4 + 1] - points[before * 4 + 1]];
+    const long = Math.hypot(way[0], way[1]) || 1;
+    const [px, py] = [x + (way[1] / long) * out, y - (way[0] / long) * out];
+    positions.push(px, py, low, px, py, high);
+  }
+  const corners = Array.from({ length: count - 1 }, (_, at) => [0, 2, 3, 0, 3, 1].map((one) => at * 2 + one)).flat();
+  const geometry = new THREE.BufferGeometry();
+  geometry.setAttribute("position", new THREE.Float32BufferAttribute(positions, 3));
+  geometry.setIndex(corners);
+  geometry.computeVertexNormals();
+  const seenThrough = clear ? { transparent: true, opacity: WATER_OPACITY, roughness: 0.2 } : { roughness: 0.9 };
+  return new THREE.Mesh(geometry, new THREE.MeshStandardMaterial({ color: colour ?? WATER, side: THREE.DoubleSide, ...seenThrough }));
 }
 
 /** A triangle has the colour of its ground, the same at its three corners; one that reaches down is the plinth's side. */
@@ -125,9 +151,6 @@ function moving({ vertices, triangles, colours, owners }: Surface): THREE.Mesh {
   });
   return new THREE.Mesh(geometry, material);
 }
-
-/** Over each other by so little that none flickers, mm. */
-const FILM = 0.02;
 
 function surface({ rings, level_mm, colour, depths, surface: shaped }: Solid["waters"][number]): THREE.Object3D {
   if (shaped) return moving(shaped);
