@@ -44,7 +44,7 @@ export function BuildUpPage() {
         },
       }}
     >
-      <PlanView shown={rehearsed?.drawing} marks={rehearsed?.marks} trial={trial} />
+      <PlanView shown={rehearsed?.drawing} stood={rehearsed?.bodies} marks={rehearsed?.marks} trial={trial} />
       <Box sx={{ overflowY: { md: "auto" }, bgcolor: "background.paper", p: 1.5 }}>
         <Stack sx={{ gap: 1.5 }} divider={<Divider />}>
           <SectionsPanel />

@@ -46,6 +46,8 @@ export interface Session {
   selection: Selection;
   /** Id of what is composed by itself within the build and shown in its place; null: the build itself. */
   within: string | null;
+  /** Where in the whole file the parts of what is shown are: "" or "/bodies/0". */
+  root: string;
   /** Where sections are cut, up to three; null: where the server would. */
   cuts: CutLine[] | null;
   /** The build as another window left it, while ours waits for a choice. */
@@ -94,6 +96,7 @@ export const fresh = (id: number, queue: Edit[]): Session => ({
   unkept: false,
   selection: { pointer: null, step: null },
   within: null,
+  root: "",
   cuts: null,
   conflict: null,
   refused: null,

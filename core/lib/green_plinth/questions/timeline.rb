@@ -34,6 +34,11 @@ module GreenPlinth
         end
       end
 
+      # @param technique [String]
+      # @param minute [Integer]
+      # @return [Boolean] whether any step of it is begun by then
+      def begun_by?(technique, minute) = @steps.any? { |step| step.technique == technique && @answer.start(step.id) <= minute }
+
       # @return [Array<Hash>] the spans as data
       def parts
         spans.map do |where, span|

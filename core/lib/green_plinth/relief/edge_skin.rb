@@ -68,15 +68,15 @@ module GreenPlinth
 
       # A place of the side, as it is looked at: x, y in mm; toward: where it looks to of the four ways; top: mm of its upper edge; seen:
       # what shows there over the plinth, [part, from, to], bottom to top. Heights above the plinth's face.
-      Place = Struct.new(:x, :y, :toward, :top, :seen)
+      SidePlace = Struct.new(:x, :y, :toward, :top, :seen)
 
-      # @return [Array<Array<Place>>] counter-clockwise all round, in pieces that look one way: each ends where the next begins
+      # @return [Array<Array<SidePlace>>] counter-clockwise all round, in pieces that look one way: each ends where the next begins
       def ways
         tops = profile.map { |_, high| high - @plinth.thickness_mm }
         stretches = stations.zip(tops).each_cons(2).map { |(from, low), (to, high)| [looks(from, to), [from, low], [to, high]] }
         stretches.chunk_while { |one, other| one.first == other.first }.map do |chunk|
           toward = chunk.first.first
-          [chunk.first[1], *chunk.map(&:last)].map { |(x, y, _), top| Place.new(x, y, toward, top, seen_at(x, y)) }
+          [chunk.first[1], *chunk.map(&:last)].map { |(x, y, _), top| SidePlace.new(x, y, toward, top, seen_at(x, y)) }
         end
       end
 

@@ -10,21 +10,28 @@ import { sectionAt, useAsItStands } from "../rehearsal/useRehearsal";
 import { SectionDrawing } from "../section/SectionDrawing";
 import { scaleOf } from "../section/sectionScale";
 import { useBuildSession, useFile, useOfBuild } from "../useSession";
+import { fileWithin } from "../within/within";
 
 /** Room round the base, as a share of its longer side. */
 const MARGIN = 0.06;
 
 /** Where the step is: its area lit on the plan, and its stratum in a section that is laid through it. */
 export function StepDrawing({ step, now }: { step: Step; now: string }) {
-  const finished = useOfBuild((build) => build.drawing);
-  const sections = useOfBuild((build) => build.sections);
-  const file = useFile();
+  const whole = useFile();
+  // What is done on a further body is drawn on that.
+  const body = useOfBuild((build) =>
+    build.within.find((one) => one.place && step.where.every((where) => where.startsWith(`${one.pointer}/`))),
+  );
+  const base = { drawing: useOfBuild((build) => build.drawing), sections: useOfBuild((build) => build.sections) };
+  const { drawing: finished, sections } = body ?? base;
+  const file = body ? (fileWithin(whole, body.pointer) ?? whole) : whole;
+  const prefix = body?.pointer ?? "";
   const standing = useAsItStands(`${now.slice(0, 15)}0`);
-  const drawing = standing?.drawing ?? finished;
+  const drawing = (body ? standing?.bodies?.get(body.id)?.drawing : standing?.drawing) ?? finished;
   const session = useBuildSession();
   const { tints } = useTheme();
   const { ref, size } = useSize<HTMLDivElement>();
-  const parts = step.where.map((where) => partOf(where));
+  const parts = step.where.map((where) => partOf(where.slice(prefix.length)));
   const lit = shapesOf(finished).filter((shape) => parts.includes(shape.pointer));
   const [x0, y0, x1, y1] = bounds(finished.foot);
   const room = Math.max(x1 - x0, y1 - y0) * MARGIN;
@@ -38,7 +45,7 @@ export function StepDrawing({ step, now }: { step: Step; now: string }) {
     if (cut !== null) session.cutAt([[x0, cut, x1, cut]]);
   }, [session, cut, x0, x1]);
 
-  const section = sections[0] && sectionAt(sections[0], 0, standing, file);
+  const section = sections[0] && sectionAt(sections[0], 0, standing, file, prefix);
   return (
     <Box
       sx={{
@@ -51,7 +58,7 @@ export function StepDrawing({ step, now }: { step: Step; now: string }) {
       <Box sx={{ bgcolor: tints.mat, borderRadius: 1, p: 0.5 }}>
         <svg
           role="img"
-          aria-label={`Plan of ${file.title}, lit where ${step.title} is`}
+          aria-label={`Plan of ${body?.name ?? file.title}, lit where ${step.title} is`}
           viewBox={`${x0 - room} ${-y1 - room} ${x1 - x0 + 2 * room} ${y1 - y0 + 2 * room}`}
           style={{ display: "block", width: "100%", maxHeight: 230 }}
         >

@@ -1,6 +1,7 @@
 import { useCallback, useState } from "react";
 import type { Drainage, Drawing, Mark, Outline, PatchOperation, Photographs, Relief } from "../../api/types";
 import { UnderlayLayer } from "../photographs/UnderlayLayer";
+import type { Rehearsed } from "../rehearsal/useRehearsal";
 import { SnagPopover } from "../snags/SnagPopover";
 import { useBuild, useBuildSession, useFile } from "../useSession";
 import { FurtherBodies } from "../within/FurtherBodies";
@@ -24,6 +25,8 @@ interface Props {
   drawing: Drawing;
   /** Whether it is the finished base: only of that snags are marked. */
   finished: boolean;
+  /** Further bodies, where the base is not finished. */
+  stood?: Rehearsed["bodies"];
   view: ReturnType<typeof usePlanView>;
   size: { width: number; height: number };
   pointer: PlanPointer;
@@ -43,7 +46,8 @@ interface Props {
 
 /** The sheet that is drawn on: mat, base, what is not yet so, grips, relief, marks, rulers; what comes later lies above. */
 export function PlanSheet(props: Props) {
-  const { drawing, finished, view, size, pointer, placed, lit, also, withCut, marks, trial, relief, reliefView, run, photographs } = props;
+  const { drawing, finished, stood, view, size, pointer, placed, lit, also, withCut, marks, trial, relief, reliefView, run, photographs } =
+    props;
   const session = useBuildSession();
   const build = useBuild();
   const file = useFile();
@@ -60,7 +64,7 @@ export function PlanSheet(props: Props) {
         {/* What lies beneath is seen through the base. */}
         <g opacity={photographs?.underlays.length ? 0.5 : undefined}>
           <PlanShapes drawing={drawing} hidden={preview?.pointer} />
-          {finished && <FurtherBodies within={build.within} over={pointer.over} scale={scale} />}
+          {(finished || stood) && <FurtherBodies within={build.within} stood={stood} over={pointer.over} scale={scale} />}
         </g>
         <PlanPreview file={file} preview={preview} trial={trial} sketched={sketch && sketched(sketch)} hair={1 / scale} />
       </g>

@@ -4,6 +4,7 @@ import { useEffect, useMemo, useState } from "react";
 import type { Build, CutLine, Drawing, Mark, PatchOperation, Point, Within } from "../../api/types";
 import { UnderlayDialog } from "../photographs/UnderlayDialog";
 import { usePhotographs } from "../photographs/usePhotographs";
+import type { Rehearsed } from "../rehearsal/useRehearsal";
 import { useFile, useOfBuild, useSelection } from "../useSession";
 import { placeFor } from "./drawing";
 import { add, bounds, turned } from "./outline";
@@ -19,8 +20,9 @@ import { type ReliefView, spotAt, useRelief } from "./useRelief";
 import { usePlanView, useSize } from "./view";
 
 interface Props {
-  /** What is drawn instead of the finished base. */
+  /** What is drawn instead of the finished base, and of the further bodies. */
   shown?: Drawing;
+  stood?: Rehearsed["bodies"];
   /** Whether the section line lies on the plan. */
   withCut?: boolean;
   /** Strokes over the plan that show a judgement. */
@@ -35,7 +37,7 @@ const NO_MARKS: Mark[] = [];
 const NOTHING: string[] = [];
 
 /** The plan from above on its cutting mat: look, select, draw, move, turn, reshape. */
-export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null, onTry }: Props) {
+export function PlanView({ shown, stood, withCut = true, marks = NO_MARKS, trial = null, onTry }: Props) {
   const build = {
     drawing: useOfBuild((one) => one.drawing),
     sections: useOfBuild((one) => one.sections),
@@ -113,6 +115,7 @@ export function PlanView({ shown, withCut = true, marks = NO_MARKS, trial = null
         <PlanSheet
           drawing={shown ?? build.drawing}
           finished={!shown}
+          stood={stood}
           view={view}
           size={size}
           pointer={pointer}

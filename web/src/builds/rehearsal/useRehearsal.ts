@@ -5,7 +5,7 @@ import { api } from "../../api/client";
 import type { Drawing, Mark, PlinthFile, Section } from "../../api/types";
 import { materialOf, useCatalogue } from "../../common/catalogue";
 import { partOf, shapesOf } from "../plan/shapesOf";
-import { useBuild, useSession } from "../useSession";
+import { useBuild, useOf, useSession } from "../useSession";
 import { begun, drawn } from "./standing";
 
 /** The moment that plan and section show; null: the finished base. */
@@ -17,6 +17,8 @@ export const useMoment = create<{ moment: string | null; go: (moment: string | n
 /** A base as it stands at a moment. */
 export interface Rehearsed {
   drawing: Drawing;
+  /** Further bodies as far as they have come, by their ids; null until the server has answered. */
+  bodies: Map<string, { drawing: Drawing; placed: boolean }> | null;
   /** Cut through what is there; null until the server has answered. */
   sections: Section[] | null;
   /** What is still wet or curing, to be drawn over the plan. */
@@ -39,6 +41,8 @@ export function useAsItStands(moment: string | null): Rehearsed | null {
   const build = useBuild();
   const catalogue = useCatalogue();
   const cuts = useSession((state) => state.cuts);
+  const root = useSession((state) => state.root);
+  const of = useOf();
   const { schedule } = build.evaluation;
   const asked = useQuery({
     queryKey: ["standing", build.id, build.version, moment, cuts],
@@ -51,16 +55,17 @@ export function useAsItStands(moment: string | null): Rehearsed | null {
     const { schedule, steps } = build.evaluation;
     if (!moment || !schedule) return null;
     const parts = new Map(schedule.timeline.map((part) => [part.where, part]));
-    const there = (pointer: string) => begun(pointer, parts, moment);
-    const wet = schedule.timeline.filter((part) => part.wet.some(([from, to]) => from <= moment && moment < to)).map((part) => part.where);
+    const there = (pointer: string) => begun(`${root}${pointer}`, parts, moment);
+    const now = schedule.timeline.filter((part) => part.wet.some(([from, to]) => from <= moment && moment < to)).map((part) => part.where);
+    const wet = root ? now.flatMap((where) => (where.startsWith(`${root}/`) ? where.slice(root.length) : [])) : now;
+    const own = root ? stood?.bodies.find((one) => one.id === of)?.drawing : stood?.drawing;
     const placed = [...new Set(wet.map((where) => partOf(where)))];
     const titles = new Map(steps.map((step) => [step.id, step.title]));
     const named = new Set(placed);
     return {
-      drawing: stood
-        ? withWet(stood.drawing, named)
-        : drawn(build.drawing, build.file, there, named, (key) => materialOf(catalogue, key)?.colour),
-      sections: stood?.sections ?? null,
+      drawing: own ? withWet(own, named) : drawn(build.drawing, build.file, there, named, (key) => materialOf(catalogue, key)?.colour),
+      bodies: stood && new Map(stood.bodies.map(({ id, ...body }) => [id, body])),
+      sections: root ? null : (stood?.sections ?? null),
       marks: placed.flatMap((pointer) => wetMark(build.drawing, pointer)),
       there,
       wet: placed.map((pointer) => nameIn(build.drawing, pointer)).filter((name) => name !== ""),
@@ -68,7 +73,7 @@ export function useAsItStands(moment: string | null): Rehearsed | null {
         .filter((step) => step.possible <= moment && moment < step.start)
         .map((step) => titles.get(step.id) ?? step.id),
     };
-  }, [build, catalogue, moment, stood]);
+  }, [build, catalogue, moment, stood, root, of]);
 }
 
 /** What is wet says so in the name that the plan writes on it. */
@@ -87,16 +92,17 @@ function wetMark(drawing: Drawing, pointer: string): Mark[] {
   return part?.rings.length ? [{ kind: "area", tone: "guide", points: [], rings: part.rings, label }] : [];
 }
 
-/** A section with only what is there. */
-export function sectionAt(section: Section, index: number, rehearsed: Rehearsed | null, file: PlinthFile): Section {
+/** A section with only what is there; body: the pointer of the further body that it is cut through. */
+export function sectionAt(section: Section, index: number, rehearsed: Rehearsed | null, file: PlinthFile, body = ""): Section {
   if (!rehearsed) return section;
-  const cut = rehearsed.sections?.[index];
+  const cut = body ? undefined : rehearsed.sections?.[index];
   if (cut && cut.from.join() === section.from.join() && cut.to.join() === section.to.join()) return cut;
-  const water = (id: string) => rehearsed.there(`/waters/${file.waters?.findIndex((one) => one.id === id) ?? 0}`);
+  const there = (pointer: string) => rehearsed.there(`${body}${pointer}`);
+  const water = (id: string) => there(`/waters/${file.waters?.findIndex((one) => one.id === id) ?? 0}`);
   return {
     ...section,
-    strata: section.strata.filter((stratum) => rehearsed.there(stratum.pointer)),
-    standing: section.standing.filter((one) => rehearsed.there(one.pointer)),
+    strata: section.strata.filter((stratum) => there(stratum.pointer)),
+    standing: section.standing.filter((one) => there(one.pointer)),
     waters: section.waters.filter((one) => water(one.id)),
   };
 }

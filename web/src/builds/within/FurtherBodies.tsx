@@ -1,9 +1,10 @@
 import { useTheme } from "@mui/material/styles";
 import { useState } from "react";
-import type { Point, Within } from "../../api/types";
+import type { Drawing, Point, Within } from "../../api/types";
 import { snapOf } from "../plan/gesture";
 import { add, bounds, distance, less, roundedPoint } from "../plan/outline";
 import { PlanShapes } from "../plan/PlanShapes";
+import type { Rehearsed } from "../rehearsal/useRehearsal";
 import { useBuildSession, useFile } from "../useSession";
 
 /** Pixels that a hand may tremble by without moving anything. */
@@ -15,6 +16,8 @@ const TURN_DEG: Record<string, number> = { "[": 5, "]": -5 };
 type Place = NonNullable<Within["place"]>;
 interface Props {
   within: Within[];
+  /** As far as each has come at the moment that is rehearsed; null: finished, and moved by hand. */
+  stood?: Rehearsed["bodies"];
   /** Of a pointer, mm on the plan. */
   over: (event: { clientX: number; clientY: number }) => Point;
   /** Screen pixels for each mm. */
@@ -22,9 +25,25 @@ interface Props {
 }
 
 /** Further bodies where they are on the plan of the build: dragged to their place, and shown by themselves on a tap. */
-export function FurtherBodies({ within, ...props }: Props) {
-  return within.map((one) => one.place && <FurtherBody key={one.id} one={one} place={one.place} {...props} />);
+export function FurtherBodies({ within, stood, ...props }: Props) {
+  return within.map((one) => {
+    if (!one.place) return null;
+    const so_far = stood?.get(one.id);
+    if (!so_far) return <FurtherBody key={one.id} one={one} place={one.place} {...props} />;
+    return <BodySoFar key={one.id} drawing={so_far.drawing} placed={so_far.placed} place={one.place} />;
+  });
 }
+
+/** On its way: seen through until it has come to its place. */
+function BodySoFar({ drawing, placed, place }: { drawing: Drawing; placed: boolean; place: Place }) {
+  return (
+    <g transform={placedBy(place)} opacity={placed ? 1 : 0.55}>
+      <PlanShapes drawing={drawing} />
+    </g>
+  );
+}
+
+const placedBy = ({ at_mm, turn_deg }: Pick<Place, "at_mm" | "turn_deg">) => `translate(${at_mm.join(" ")}) rotate(${turn_deg})`;
 
 function FurtherBody({ one, place, over, scale }: Omit<Props, "within"> & { one: Within; place: Place }) {
   const session = useBuildSession();
@@ -70,7 +89,7 @@ function FurtherBody({ one, place, over, scale }: Omit<Props, "within"> & { one:
       role="button"
       tabIndex={0}
       aria-label={`${one.name}: drag to move it, Enter to compose it by itself, arrows and brackets to move and turn it`}
-      transform={`translate(${at.join(" ")}) rotate(${place.turn_deg})`}
+      transform={placedBy({ ...place, at_mm: at })}
       opacity={place.carried ? 0.75 : 1}
       onPointerDown={(event) => {
         event.stopPropagation();

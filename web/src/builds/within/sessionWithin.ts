@@ -61,11 +61,12 @@ export class SessionWithin implements OpenSession {
     const whole = this.whole.store.getState();
     const selection = before?.selection ?? { pointer: null, step: null };
     if (this.last && this.last.build === whole.build && this.last.file === whole.file)
-      return { ...whole, build: this.last.seen.build, file: this.last.seen.file, selection };
+      return { ...whole, root: this.last.seen.root, build: this.last.seen.build, file: this.last.seen.file, selection };
     const within = whole.build?.within.find((one) => one.id === this.id);
     const pointer = this.pointer;
     const file = whole.file && pointer ? fileWithin(whole.file, pointer) : null;
-    const seen: Session = { ...whole, build: whole.build && within ? buildWithin(whole.build, within) : null, file, selection };
+    const root = within?.place ? within.pointer : "";
+    const seen: Session = { ...whole, root, build: whole.build && within ? buildWithin(whole.build, within) : null, file, selection };
     this.last = { build: whole.build, file: whole.file, seen };
     return seen;
   }

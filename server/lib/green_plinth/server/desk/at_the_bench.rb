@@ -32,12 +32,17 @@ module GreenPlinth
           GreenPlinth.evaluate(Design.new(so_far(build).file(moment), catalogue), memo: @memory.of(build.id))
         end
 
-        # Plan and sections of the build as far as it has come by then; parts are told by their pointers in the whole build.
+        # Plan and sections of the build as far as it has come by then, and plans of its further bodies; parts are told by their pointers
+        # in the whole build, those of a body as in a build of its own.
         # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut sections
         # @return [Hash]
         def drawn_standing(build, moment, lines)
           then_ = standing(build, moment)
-          named({ "drawing" => then_.drawing, "sections" => then_.sections(lines) }, so_far(build).pointers(moment))
+          so_far = so_far(build)
+          base = named({ "drawing" => then_.drawing, "sections" => then_.sections(lines) }, so_far.pointers(moment))
+          base.merge("bodies" => then_.bodies.map do |body, own|
+            { "id" => body.id, "placed" => so_far.placed?(body, moment), "drawing" => named(own.drawing, so_far.pointers(moment, body)) }
+          end)
         end
 
         private
