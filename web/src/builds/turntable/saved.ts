@@ -11,19 +11,21 @@ export function keep(blob: Blob, name: string) {
   setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
 }
 
-/** A scene as a binary glTF file: metres, y up, every blade of grass as it stands. */
+/** From the file's millimetres with z up to the format's metres with y up. */
+const IN_METRES = new THREE.Matrix4().makeRotationX(-Math.PI / 2).scale(new THREE.Vector3(0.001, 0.001, 0.001));
+
+/** A scene as a binary glTF file: metres, y up, every blade of grass as it stands. Places are written into the corners themselves, since
+ * readers differ in how they carry them from part to part. */
 export async function asGltf(scene: THREE.Scene): Promise<Blob> {
   const whole = new THREE.Group();
   scene.traverse((object) => {
     if (!(object instanceof THREE.Mesh) || object.userData.aside) return;
     object.updateWorldMatrix(true, false);
-    const mesh = object instanceof THREE.InstancedMesh ? baked(object) : new THREE.Mesh(object.geometry, object.material);
-    mesh.applyMatrix4(object.matrixWorld);
+    const mesh = object instanceof THREE.InstancedMesh ? baked(object) : new THREE.Mesh(object.geometry.clone(), object.material);
+    mesh.geometry.applyMatrix4(IN_METRES.clone().multiply(object.matrixWorld));
     mesh.name = object.name || object.parent?.name || "";
     whole.add(mesh);
   });
-  whole.rotation.x = -Math.PI / 2;
-  whole.scale.setScalar(0.001);
   const data = (await new GLTFExporter().parseAsync(whole, { binary: true })) as ArrayBuffer;
   return new Blob([data], { type: "model/gltf-binary" });
 }

@@ -71,11 +71,11 @@ function bench(solid: Solid): THREE.Mesh {
 /** One base with all that is on it, and further bodies where they are. */
 function baseOf(solid: Solid, catalogue: Catalogue): THREE.Group {
   const base = new THREE.Group();
-  base.add(ground(solid));
-  for (const [index, ribbon] of solid.sides.entries()) base.add(band(ribbon, SKIN + index * FILM));
-  for (const water of solid.waters) base.add(surface(water));
+  base.add(named("ground", ground(solid)));
+  for (const [index, ribbon] of solid.sides.entries()) base.add(named("side", band(ribbon, SKIN + index * FILM)));
+  for (const water of solid.waters) base.add(named(water.pointer, surface(water)));
   for (const body of solid.bodies) base.add(standing(body, catalogue));
-  for (const course of solid.growth) if (course.places.length) base.add(grown(course));
+  for (const course of solid.growth) if (course.places.length) base.add(named(course.pointer, grown(course)));
   for (const further of solid.within) {
     const group = baseOf(further.solid, catalogue);
     group.position.set(further.at_mm[0], further.at_mm[1], further.at_mm[2]);
@@ -84,6 +84,8 @@ function baseOf(solid: Solid, catalogue: Catalogue): THREE.Group {
   }
   return base;
 }
+
+const named = (name: string, object: THREE.Object3D): THREE.Object3D => Object.assign(object, { name });
 
 function ground({ ground: { vertices, triangles, colours, owners } }: Solid): THREE.Mesh {
   const geometry = new THREE.BufferGeometry();
