@@ -160,34 +160,38 @@ function Stage({ solid, onFlat }: { solid: Solid; onFlat: () => void }) {
       onWheel={(event) => setPose((now) => nearer(now, Math.exp(-event.deltaY / 500)))}
     >
       <canvas ref={canvas} style={{ width: "100%", height: "100%", display: "block" }} data-testid="turntable" />
-      <Box sx={{ position: "absolute", right: 8, top: 8, display: "flex", gap: 0.5 }} onPointerDown={(event) => event.stopPropagation()}>
-        <Button size="small" variant="outlined" onClick={() => setPose(START)}>
-          From the front
-        </Button>
-        <Button size="small" variant="outlined" onClick={picture}>
-          Picture (.png)
-        </Button>
-        <Button size="small" variant="outlined" onClick={() => void model()}>
-          Model (.glb)
-        </Button>
-      </Box>
       <Box
-        sx={{ position: "absolute", left: 16, top: 8, width: 180, display: "flex", alignItems: "center", gap: 1.25, fontSize: 14 }}
+        sx={{ position: "absolute", left: 16, right: 8, top: 8, display: "flex", flexWrap: "wrap", alignItems: "center", gap: 1 }}
         onPointerDown={(event) => event.stopPropagation()}
-        onKeyDown={(event) => event.stopPropagation()}
       >
-        Light
-        <Slider
-          size="small"
-          min={0}
-          max={360}
-          step={15}
-          value={light}
-          aria-label="Light comes from"
-          valueLabelDisplay="auto"
-          valueLabelFormat={(degrees) => `${degrees}°`}
-          onChange={(_event, next) => setLight(next as number)}
-        />
+        <Box
+          sx={{ width: 180, display: "flex", alignItems: "center", gap: 1.25, fontSize: 14 }}
+          onKeyDown={(event) => event.stopPropagation()}
+        >
+          Light
+          <Slider
+            size="small"
+            min={0}
+            max={360}
+            step={15}
+            value={light}
+            aria-label="Light comes from"
+            valueLabelDisplay="auto"
+            valueLabelFormat={(degrees) => `${degrees}°`}
+            onChange={(_event, next) => setLight(next as number)}
+          />
+        </Box>
+        <Box sx={{ display: "flex", gap: 0.5, ml: "auto" }}>
+          <Button size="small" variant="outlined" onClick={() => setPose(START)}>
+            From the front
+          </Button>
+          <Button size="small" variant="outlined" onClick={picture}>
+            Picture (.png)
+          </Button>
+          <Button size="small" variant="outlined" onClick={() => void model()}>
+            Model (.glb)
+          </Button>
+        </Box>
       </Box>
     </Box>
   );
