@@ -22,6 +22,14 @@ RSpec.describe GreenPlinth::Daybook::Photographs do
     end
   end
 
+  it "show how the base came to be, evenly through the work, without what is kept for a fact or lies under the plan" do
+    work = (1..7).map { |number| pictured("19:#{10 + number}", picture: number) }
+    aside = [pictured("20:00", picture: 8, underlay: under), pictured("20:01", picture: 9, fact: "colour")]
+    told = used(*work, *aside)
+    expect([4, 2, 9].map { |count| told.of_the_work(count) }).to eq([[1, 3, 5, 7], [1, 7], [1, 2, 3, 4, 5, 6, 7]])
+    expect([told.of_the_work(1), used(*aside).of_the_work(4)]).to eq([[7], []])
+  end
+
   it "are taken away, and come back where that is taken back" do
     away = pictured("19:10", picture: 1, underlay: under(shown: false))
     back = GreenPlinth::Events::Event.of("id" => SecureRandom.uuid, "kind" => "took_back", "at" => "2027-03-01T19:20:00Z",

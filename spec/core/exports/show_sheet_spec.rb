@@ -21,6 +21,16 @@ RSpec.describe GreenPlinth::Exports::ShowSheetPdf do
     end
   end
 
+  it "shows photographs of the work beside each other, on the same page" do
+    require "vips"
+    photographs = [[400, 300], [300, 400], [640, 360]].map { |wide, high| Vips::Image.black(wide, high, bands: 3).jpegsave_buffer }
+    sample_names.first(3).each do |name|
+      pdf = printed(sample(name), photographs: photographs)
+      expect(PDF::Inspector::Page.analyze(pdf).pages.size).to eq(1), name
+      expect(pdf.scan("/DCTDecode").size).to eq(3)
+    end
+  end
+
   it "fits every sample on its page" do
     sample_names.each do |name|
       expect(PDF::Inspector::Page.analyze(printed(sample(name))).pages.size).to eq(1), name

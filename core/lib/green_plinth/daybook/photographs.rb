@@ -39,6 +39,16 @@ module GreenPlinth
         end
       end
 
+      # @param count [Integer]
+      # @return [Array<Integer>] numbers of so many at most that show how the base came to be: evenly through the work, the first and the
+      #   last of them always; not those that are kept for a fact or lie under the plan
+      def of_the_work(count)
+        numbers = @events.reject { |event| event.data["fact"] || event.data["underlay"] }.map { |event| event.data["picture"] }.uniq
+        return numbers.last(count) if numbers.size <= count || count < 2
+
+        (0...count).map { |index| numbers[((numbers.size - 1) * index / (count - 1.0)).round] }
+      end
+
       # @return [Hash] JSON-ready
       def to_h = { "underlays" => underlays.map(&:to_h), "references" => references.map(&:to_h) }
 

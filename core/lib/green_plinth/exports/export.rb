@@ -29,6 +29,9 @@ module GreenPlinth
         # Declares or reads which part of a build's screen it is offered beside: :brief, :order, :quantities or :templates.
         def beside(value = nil) = value ? @beside = value : @beside
 
+        # Declares or reads how many photographs of the daybook it has room for; none where nothing is declared.
+        def photographs(value = nil) = value ? @photographs = value : (@photographs || 0)
+
         # Declares that it is no text.
         def binary = @binary = true
         def binary? = @binary || false
@@ -42,9 +45,10 @@ module GreenPlinth
       # @param at [Integer] minutes of Moment, when the file is made
       # @param paper [String, nil] one of its papers; nil: the usual one
       # @param link [Array<Array<Boolean>>, nil] dark and light modules of a code that leads back to the build; nil: it has no address
+      # @param photographs [Array<String>] JPEG, as many as it has room for, the oldest first
       # @param currency [String, nil] ISO 4217, what money is told in; nil: euros
       def initialize(evaluation, key: Digest::SHA256.hexdigest(evaluation.design.title)[0, 16], at: 0, paper: nil, link: nil,
-        currency: nil)
+        currency: nil, photographs: [])
         @evaluation = evaluation
         @design = evaluation.design
         @key = key
@@ -52,6 +56,7 @@ module GreenPlinth
         @paper = paper || self.class.papers.first
         @link = link
         @currency = currency || USUAL_CURRENCY
+        @photographs = photographs
       end
 
       # @return [String] the file's bytes; may raise Infeasible

@@ -2,7 +2,8 @@
 
 module GreenPlinth
   module Exports
-    # The picture sheet for the show table: the base as it is looked at, its title and its story, its section, and what it is made of.
+    # The picture sheet for the show table: the base as it is looked at, its title and its story, its section, how it came to be in
+    # photographs of the daybook, and what it is made of.
     class ShowSheetPdf < Export
       include Paper
 
@@ -14,11 +15,14 @@ module GreenPlinth
       weight 16
       binary
       papers PAGES.keys
+      photographs 4
 
       GAP = 12
       # Of the page, shares of its height.
       PICTURE = 0.46
       SECTION = 0.13
+      # Photographs take this of the drawing's share.
+      PHOTOGRAPHS = 0.14
       SWATCH = 11
       COLUMNS = 3
 
@@ -30,6 +34,7 @@ module GreenPlinth
         head
         picture
         section
+        came_to_be
         made_of
         @pdf.render
       end
@@ -49,7 +54,7 @@ module GreenPlinth
       # As the judging eye has it, the farthest painted first.
       def picture
         view = @evaluation.sight_view(@evaluation.eye)
-        drawing = place(view["bounds_mm"], PICTURE)
+        drawing = place(view["bounds_mm"], @photographs.empty? ? PICTURE : PICTURE - PHOTOGRAPHS)
         view["items"].each { |item| drawing.seen(item, @design.kinds) }
         view["sides"].each { |side| drawing.face(side["ring"], side["colour"]) }
         @pdf.move_down(drawing.tall + GAP)
@@ -64,6 +69,23 @@ module GreenPlinth
         drawing = place([xs[0], ys[0], xs[1], ys[1]], SECTION)
         drawing.section(cut, @design.kinds)
         @pdf.move_down(drawing.tall + GAP)
+      end
+
+      # Photographs beside each other, the oldest first, as high as all of them fit.
+      def came_to_be
+        return if @photographs.empty?
+
+        pictures = @photographs.map { |bytes| @pdf.build_image_object(StringIO.new(bytes)) }
+        broad = pictures.sum { |(_, size)| size.width.to_f / size.height }
+        room = @pdf.bounds.width - (GAP * (pictures.size - 1))
+        high = [room / broad, (@pdf.bounds.height * PHOTOGRAPHS) - GAP].min
+        left = (@pdf.bounds.width - (high * broad) - (GAP * (pictures.size - 1))) / 2
+        pictures.reduce(left) do |x, (object, size)|
+          wide = high * size.width / size.height
+          @pdf.embed_image(object, size, at: [x, @pdf.cursor], width: wide, height: high)
+          x + wide + GAP
+        end
+        @pdf.move_down(high + GAP)
       end
 
       # In the middle of the page, as large as it goes: a picture has no scale.

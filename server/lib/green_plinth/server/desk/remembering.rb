@@ -31,6 +31,15 @@ module GreenPlinth
           { "pictures" => kept_pictures(build) }.merge(used.to_h)
         end
 
+        # @param count [Integer]
+        # @return [Array<String>] JPEG, of so many at most that show how it came to be, the oldest first
+        def pictures_of_the_work(build, count)
+          return [] if count.zero?
+
+          used = Daybook::Photographs.new(log(build.id), evaluate(build.file, build.id).design)
+          used.of_the_work(count).filter_map { |number| picture(build.id, number) }
+        end
+
         # @return [Array<Hash>] all photographs with their sizes, px, of a build that need not be readable
         def kept_pictures(build) = @store.pictures(build.id).map { |row| row.transform_keys(&:to_s) }
 

@@ -15,7 +15,8 @@ module GreenPlinth
 
             # UIDs carry the build's id: taking a calendar in again updates the same events.
             bytes = export.new(evaluation, key: "build-#{build.id}", at: settings.clock.to_i / 60, paper: paper(export),
-              link: link, currency: desk.preferences["currency"]).write
+              link: link, currency: desk.preferences["currency"],
+              photographs: desk.pictures_of_the_work(build, export.photographs)).write
             attach(export, file_name(evaluation.design.title))
             bytes
           end
