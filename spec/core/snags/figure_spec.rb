@@ -38,9 +38,50 @@ RSpec.describe GreenPlinth::Snags::Figure do
     expect(drawn["right_mm"]).to be > drawn["edge_mm"]
   end
 
+  # What it is about; the code; the scene; the figure by hand.
+  line = { "kind" => "strip", "points_mm" => [[-45, 0], [45, 0]], "width_mm" => 16 }
+  man = { "id" => "man", "kind" => "figure", "footprint" => { "kind" => "round", "diameter_mm" => 8 }, "at_mm" => [0, 15] }
+  block = { "id" => "block", "kind" => "ramp", "outline" => { "kind" => "rectangle", "width_mm" => 100, "depth_mm" => 60 },
+            "material" => "xps_foam", "from_mm" => [-50, 0], "to_mm" => [50, 0], "from_z_mm" => 12, "to_z_mm" => 12 }
+  room = { "id" => "room", "kind" => "cavity", "invert_mm" => 0, "clear_mm" => 9,
+           "outline" => { "kind" => "rectangle", "width_mm" => 20, "depth_mm" => 20, "at_mm" => [0, 15] } }
+  {
+    "a roof thinner than a pin" => ["fit/cavity_pierced", { forms: [block, room], subjects: [man.merge("mount" => "pinned")] },
+      { "own" => 3.0, "unit" => "mm", "least" => 5.0, "most" => nil }],
+    # 20 mm² at the least; 12 g at 30 g on each 100 mm² want 40.
+    "a foot too small for glue" => ["fix/contact_small", { subjects: [man.merge("contact_mm2" => 30, "mass_g" => 12)] },
+      { "own" => 30.0, "unit" => "mm²", "least" => 40.0, "most" => nil }],
+    # Steeper than 0.142 breaks: 10 ÷ 0.142 = 70.4.
+    "waves that would have broken" => ["water/waves_break", { waters: [{ "id" => "sea", "medium" => "acrylic_water", "level_mm" => 3,
+      "outline" => { "kind" => "rectangle", "width_mm" => 60, "depth_mm" => 40 }, "waves" => { "height_mm" => 10, "length_mm" => 60 } }] },
+      { "own" => 60.0, "unit" => "mm", "least" => 71.0, "most" => nil }],
+    # Standard gauge at 1:87 is 16.5 mm; a twelfth more or less is let be.
+    "a gauge of another scale" => ["scale/track_gauge", { scale: 87, features: [{ "id" => "t", "kind" => "track", "outline" => line,
+      "gauge_mm" => 9, "represents" => "gauge" }] }, { "own" => 9.0, "unit" => "mm" }]
+  }.each do |what, (code, members, right)|
+    it "is a measure on a scale of its own: #{what}" do
+      expect(figure(code, **members)).to include({ "kind" => "measure" }.merge(right))
+    end
+  end
+
+  it "is never drawn where the measure would do: in every sample, and wherever one is told" do
+    drawn = sample_names.flat_map { |name| told(sample(name))["snags"].filter_map { |snag| snag["figure"] } }
+    measured = drawn.select { |one| one["kind"] == "measure" }
+    expect(measured).not_to be_empty
+    expect(measured).to all(satisfy { |one| one["own"] < (one["least"] || 0) || one["own"] > (one["most"] || Float::INFINITY) })
+  end
+
+  it "is a way that climbs, and the steepest that would do" do
+    hill = block.merge("from_z_mm" => 0, "to_z_mm" => 12)
+    drawn = figure("relief/too_steep", forms: [hill], features: [{ "id" => "t", "kind" => "track", "outline" => line }])
+    expect(drawn).to include("kind" => "climb", "own_pct" => 12.0)
+    expect(drawn["most_pct"]).to be < 12
+  end
+
   it "is none where words do" do
-    lost = told(plain_file(subjects: [figure_of(30)]))["snags"].find { |snag| snag["code"] == "composition/share" }
-    expect(lost).not_to have_key("figure")
+    lamp = { "id" => "lamp", "kind" => "light", "outline" => round(4), "height_mm" => 30, "powered" => true }
+    dark = told(plain_file(features: [lamp]))["snags"].find { |snag| snag["code"] == "fit/no_cable" }
+    expect(dark).not_to have_key("figure")
   end
 
   def figure_of(height)

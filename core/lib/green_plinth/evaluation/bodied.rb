@@ -47,7 +47,7 @@ module GreenPlinth
 
       def of_body(snag, body)
         fixes = snag.fixes.map { |fix| Fix.new(fix.label, fix.patch.map { |op| moved(op, body) }) }
-        Snags::Snag.new(code: snag.code, severity: snag.severity, where: body.pointer_of(snag.where), fixes: fixes,
+        Snags::Snag.new(code: snag.code, severity: snag.severity, where: body.pointer_of(snag.where), fixes: fixes, figure: snag.figure,
           message: "#{body.name.capitalize}: #{snag.message}")
       end
 

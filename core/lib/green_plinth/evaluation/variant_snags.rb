@@ -26,7 +26,7 @@ module GreenPlinth
       private
 
       def told(snag)
-        Snags::Snag.new(code: snag.code, severity: snag.severity, where: @pointers.place(snag.where),
+        Snags::Snag.new(code: snag.code, severity: snag.severity, where: @pointers.place(snag.where), figure: snag.figure,
           message: "#{@variant.name.capitalize}: #{snag.message}", fixes: snag.fixes.filter_map { |fix| fixed(fix) })
       end
 

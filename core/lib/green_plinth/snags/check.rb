@@ -95,6 +95,13 @@ module GreenPlinth
 
       # @return [Scale::Things::Thing, nil] the real thing of this key
       def real_thing(key) = Scale::Things.new(catalogue)[key]
+
+      # @param own [Numeric] mm
+      # @return [Hash] a figure of it beside what the thing has at this scale
+      def of_life(own, thing)
+        low, high = thing.model_mm(design.scale)
+        Figure.measure(own, "mm", least: low, most: high)
+      end
     end
   end
 end

@@ -30,6 +30,7 @@ module GreenPlinth
         snag(subject.pointer,
           "#{subject.name.capitalize} touches the ground on #{number(contact)} mm²#{weight}: glue alone lets go at the first knock.",
           put(subject.mount["fix"], "#{subject.pointer}/mount", subject.mount["firmer"]))
+          .drawn(Figure.measure(contact, "mm²", least: [LEAST_MM2, subject.mass_g.to_f / MOST_G * 100].max))
       end
     end
   end

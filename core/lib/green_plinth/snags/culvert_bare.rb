@@ -20,7 +20,7 @@ module GreenPlinth
           snag(form.pointer,
             "#{form.name.capitalize} is open to #{mm(crown)}, and the ground over it is only #{mm(ground)} high: it has no roof.",
             least >= LEAST_MM ? put("make it #{mm(least.floor(1))} high", "#{form.pointer}/clear_mm", least.floor(1)) : nil,
-            take_out("take it out", form.pointer))
+            take_out("take it out", form.pointer)).drawn(Figure.measure([ground - crown, 0].max, "mm", least: OVER_MM))
         end
       end
 

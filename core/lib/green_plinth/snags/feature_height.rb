@@ -29,6 +29,7 @@ module GreenPlinth
         life = Scale::Length.metric(height * design.scale)
         snag(feature.pointer, "#{feature.name.capitalize} is #{mm(height)} high, #{life} in life; #{thing.name} is #{low} to #{high}.",
           put("make it #{mm(right)} high", "#{feature.pointer}/height_mm", right))
+          .drawn(Figure.heights(height, thing.model_mm(design.scale), feature.kind))
       end
     end
   end

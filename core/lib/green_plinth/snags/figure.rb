@@ -27,6 +27,18 @@ module GreenPlinth
         { "kind" => "level", "level_mm" => level.round(2), "edge_mm" => edge.round(2), "right_mm" => right&.round(2) }
       end
 
+      # One measure beside what it should be: on a scale from nothing, what would do is a stretch of it.
+      # @param unit [String] "mm", "mm²", "g", "%", "×"
+      # @param least [Numeric, nil] nil: however little
+      # @param most [Numeric, nil] nil: however much; one of the two is said
+      def measure(own, unit, least: nil, most: nil)
+        { "kind" => "measure", "own" => own.to_f.round(3), "unit" => unit, "least" => least&.to_f&.round(3),
+"most" => most&.to_f&.round(3) }
+      end
+
+      # A way that climbs so much, where so much is the most; both in mm for each 100 mm of way.
+      def climb(own, most) = { "kind" => "climb", "own_pct" => own.to_f.round(2), "most_pct" => most.to_f.round(2) }
+
       # A layer as thick as this, where so much is the most.
       def layer(own, most) = { "kind" => "layer", "own_mm" => own.to_f, "most_mm" => most.to_f }
     end

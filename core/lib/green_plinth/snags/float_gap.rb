@@ -29,6 +29,7 @@ module GreenPlinth
         room = limit - (floating.hovering.any? ? floating.ground_mm : 0)
         snag(COVER, "#{mm(floating.gap_mm)} lie between driver and magnet, the driver works through #{mm(limit)} in all.",
           (put("leave #{mm(room)} beside the ground", COVER, room.round(2)) if room >= 0.5))
+          .drawn(Figure.measure(floating.gap_mm, "mm", most: limit))
       end
 
       def asked(floating, limit)

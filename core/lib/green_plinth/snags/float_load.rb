@@ -24,7 +24,10 @@ module GreenPlinth
 
       private
 
-      def snag_of(severity, message) = snag("/limits/float_load_g", message, severity: severity)
+      def snag_of(severity, message)
+        snag("/limits/float_load_g", message, severity: severity)
+          .drawn(Figure.measure(@evaluation.floating.load_g, "g", most: design.limits.float_load_g))
+      end
     end
   end
 end

@@ -35,8 +35,9 @@ module GreenPlinth
 
       def snag_of(course, thing, length, low, high)
         life = "#{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}"
+        usual = (low + high) / 2
         snag(course.pointer, "#{mm(length)} fibres are #{mm(length * design.scale)} in life; #{thing.name} is #{life}.",
-          put("use #{number((low + high) / 2)} mm", "#{course.pointer}/length_mm", ((low + high) / 2).round(1).clamp(0.1, nil)))
+          put("use #{number(usual)} mm", "#{course.pointer}/length_mm", usual.round(1).clamp(0.1, nil))).drawn(of_life(length, thing))
       end
     end
   end

@@ -27,7 +27,7 @@ module GreenPlinth
         low, high = [thing.range_mm.low, thing.range_mm.high].map { |size| Scale::Length.metric(size) }
         life = Scale::Length.metric(opening.height * design.scale)
         snag(opening.pointer, "The #{opening.name} is #{mm(opening.height)} high, #{life} in life; #{thing.name} is #{low} to #{high}.",
-          put("make it #{mm(right)} high", "#{opening.pointer}/height_mm", right))
+          put("make it #{mm(right)} high", "#{opening.pointer}/height_mm", right)).drawn(of_life(opening.height, thing))
       end
     end
   end

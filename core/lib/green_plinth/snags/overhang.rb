@@ -16,7 +16,7 @@ module GreenPlinth
 
           past = "#{subject.name.capitalize} reaches #{mm(reach)} past the plinth"
           snag("#{subject.pointer}/silhouette", "#{past}: it catches on its neighbour, the case or a sleeve.", turned(subject, reach),
-            severity: design.purpose.trait?("played") ? "spoils" : "advice")
+            severity: design.purpose.trait?("played") ? "spoils" : "advice").drawn(Figure.measure(reach, "mm", most: 0))
         end
       end
 

@@ -14,7 +14,7 @@ module GreenPlinth
         judgement.too_far.map do |subject, raised|
           over = "#{mm(raised - limit)} more than your limit of #{mm(limit)}"
           snag(subject.pointer, "#{subject.name.capitalize} stands #{mm(raised)} above the top, #{over}.",
-            judgement.lowered(subject, raised - limit))
+            judgement.lowered(subject, raised - limit)).drawn(Figure.measure(raised, "mm", most: limit))
         end
       end
     end

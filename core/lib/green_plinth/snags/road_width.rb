@@ -31,7 +31,7 @@ module GreenPlinth
         low, high, life = [thing.range_mm.low, thing.range_mm.high, width * design.scale].map { |size| Scale::Length.metric(size) }
         snag("#{part.pointer}/outline",
           "#{part.name.capitalize} is #{mm(width)} wide, #{life} in life; #{thing.name} is #{low} to #{high}.",
-          put("make it #{mm(right)} wide", "#{part.pointer}/outline/width_mm", right))
+          put("make it #{mm(right)} wide", "#{part.pointer}/outline/width_mm", right)).drawn(of_life(width, thing))
       end
     end
   end

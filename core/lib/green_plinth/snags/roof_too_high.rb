@@ -16,6 +16,7 @@ module GreenPlinth
           snag(feature.pointer,
             "#{feature.name.capitalize} is #{mm(feature.height_mm)} high, and its roof alone rises #{mm(building.roof.rise_mm)}.",
             put("pitch it at #{half}°", "#{feature.pointer}/roof/pitch_deg", half))
+            .drawn(Figure.measure(building.roof.rise_mm, "mm", most: feature.height_mm))
         end
       end
     end

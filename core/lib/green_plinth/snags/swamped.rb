@@ -16,7 +16,8 @@ module GreenPlinth
         share = judgement.share
         word = share < low ? "are lost on it" : "swamp it"
         suits = "about #{usual} % suits a #{design.purpose.name} (#{low}–#{high} %)"
-        [snag("/plinth/outline", "The subjects stand on #{number(share)} % of the top and #{word}: #{suits}.", *judgement.sizes)]
+        [snag("/plinth/outline", "The subjects stand on #{number(share)} % of the top and #{word}: #{suits}.", *judgement.sizes)
+          .drawn(Figure.measure(share, "%", least: low, most: high))]
       end
     end
   end

@@ -20,7 +20,7 @@ module GreenPlinth
 
           climbs = "#{form.name.capitalize} climbs #{number(pct)} % (1:#{number(100 / pct)})"
           snag(form.pointer, "#{climbs}, more than the #{way["climbs_pct"]} % that #{way["climber"]} climbs.",
-            eased(form, way["climbs_pct"]))
+            eased(form, way["climbs_pct"])).drawn(Figure.climb(pct, way["climbs_pct"]))
         end
       end
 

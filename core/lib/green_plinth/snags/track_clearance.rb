@@ -32,7 +32,7 @@ module GreenPlinth
 
         snag(part.pointer,
           "#{part.name.capitalize} stands #{mm(mm)} from the middle of #{track.name}; a train needs #{mm(wanted)} to each side.",
-          away(track, part, wanted - mm))
+          away(track, part, wanted - mm)).drawn(Figure.measure(mm, "mm", least: wanted))
       end
 
       # A hair that no ruler tells, mm.

@@ -20,6 +20,7 @@ module GreenPlinth
           place = line.at(at).first.map { |value| number(value) }.join(", ")
           snag(track.pointer, "#{track.name.capitalize} bends round #{mm(radius)} at #{place}; nothing of this gauge runs round less " \
                               "than #{mm(least)}. Draw it with more points, or wider.")
+            .drawn(Figure.measure(radius, "mm", least: least))
         end
       end
     end

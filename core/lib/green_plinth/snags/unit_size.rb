@@ -28,7 +28,7 @@ module GreenPlinth
         right = (thing.range_mm.typical / design.scale).round(2)
         life = "#{thing.name} are #{mm(thing.range_mm.low)}–#{mm(thing.range_mm.high)}"
         snag("#{part.pointer}/unit", "Units of #{mm(size)} are #{mm(size * design.scale)} in life; #{life}.",
-          put("make them #{right} mm", "#{part.pointer}/unit/#{side}", [right, 0.01].max))
+          put("make them #{right} mm", "#{part.pointer}/unit/#{side}", [right, 0.01].max)).drawn(of_life(size, thing))
       end
     end
   end

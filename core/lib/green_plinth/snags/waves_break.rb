@@ -21,6 +21,7 @@ module GreenPlinth
                   "broken. #{mm(least)} from crest to crest is the least."
         snag("#{water.pointer}/waves", message,
           Fix.new("draw them out to #{mm(usual(sea))}", [length(water, usual(sea))]))
+          .drawn(Figure.measure(sea.length_mm, "mm", least: least))
       end
 
       def usual(sea) = (sea.height_mm / Seas::Sea::STEEPNESS[1]).round

@@ -25,6 +25,7 @@ module GreenPlinth
                   "not #{words(sea.state)}: #{range_words(low, high)} at this scale."
         snag("#{water.pointer}/waves", message, Fix.new("call it sea state #{real["state"]}", [named(water, real)]),
           Fix.new("let the waves be as high as the sea state has them", [as_the_state(water)]))
+          .drawn(Figure.measure(water.wave_height_mm, "mm", least: low, most: high))
       end
 
       def words(state) = "#{state["state"]} (#{state["name"]})"

@@ -2,6 +2,7 @@ import { useTheme } from "@mui/material/styles";
 import type { ReactNode } from "react";
 import type { Snag } from "../../api/types";
 import { standingKind, useCatalogue, usualWork } from "../../common/catalogue";
+import { wordsWide } from "../../common/labels";
 import { mm, short } from "../../common/words";
 
 type Figure = NonNullable<Snag["figure"]>;
@@ -10,6 +11,7 @@ type Of<K extends Figure["kind"]> = Extract<Figure, { kind: K }>;
 const [WIDTH, HEIGHT] = [300, 92];
 /** Where things stand, px from the top; room is left for the words under it. */
 const FLOOR = 68;
+const TYPE = 12.5;
 
 /** The figure of a snag, drawn: what is there beside what should be, to one scale. */
 export function SnagFigure({ figure }: { figure: Figure }) {
@@ -24,6 +26,10 @@ export function SnagFigure({ figure }: { figure: Figure }) {
       return <Level figure={figure} />;
     case "layer":
       return <Layer figure={figure} />;
+    case "measure":
+      return <Measure figure={figure} />;
+    case "climb":
+      return <Climb figure={figure} />;
   }
 }
 
@@ -54,7 +60,7 @@ function Words({
 }) {
   const { ink } = useInks();
   return (
-    <text x={x} y={y} fontSize={12.5} textAnchor={anchor} fill={ink}>
+    <text x={x} y={y} fontSize={TYPE} textAnchor={anchor} fill={ink}>
       {children}
     </text>
   );
@@ -212,6 +218,60 @@ function Layer({ figure: { own_mm, most_mm } }: { figure: Of<"layer"> }) {
       <line x1={4} x2={WIDTH - 4} y1={FLOOR} y2={FLOOR} stroke={ink} />
       <Words x={85}>▲ {mm(own_mm)}</Words>
       <Words x={215}>✓ up to {mm(most_mm)}</Words>
+    </Drawn>
+  );
+}
+
+/** How much of the scale's end is free beyond what is told. */
+const BEYOND = 1.15;
+/** The scale, px. */
+const [LEFT, RIGHT] = [14, 286];
+
+/** One measure on a scale from nothing, what would do as a stretch of it. */
+function Measure({ figure: { own: value, unit, least, most } }: { figure: Of<"measure"> }) {
+  const { ink, own, right } = useInks();
+  const end = Math.max(value, least ?? 0, most ?? 0) * BEYOND || 1;
+  const x = (at: number) => LEFT + (Math.min(at, end) / end) * (RIGHT - LEFT);
+  const [from, to] = [x(least ?? 0), most === null ? RIGHT : x(most)];
+  const told = (at: number) => `${short(at)} ${unit}`;
+  const wanted = least === null ? `up to ${told(most ?? 0)}` : most === null ? `${told(least)} and more` : `${short(least)}–${told(most)}`;
+  const inwards = (at: number, words: string) =>
+    Math.min(Math.max(at, LEFT + wordsWide(words, TYPE) / 2), RIGHT - wordsWide(words, TYPE) / 2);
+  return (
+    <Drawn words={`${told(value)} where ${wanted} would do`}>
+      <line x1={LEFT} x2={RIGHT} y1={48} y2={48} stroke={ink} />
+      <line x1={LEFT} x2={LEFT} y1={43} y2={53} stroke={ink} />
+      <rect x={from} y={40} width={Math.max(to - from, 3)} height={16} fill={right} fillOpacity={0.45} stroke={right} />
+      <path d={`M${x(value)} 40l-6 -11h12z`} fill={own} stroke={ink} strokeWidth={0.8} />
+      <line x1={x(value)} x2={x(value)} y1={40} y2={56} stroke={own} strokeWidth={2.5} />
+      <Words x={inwards(x(value), `▲ ${told(value)}`)} y={22}>
+        ▲ {told(value)}
+      </Words>
+      <Words x={inwards((from + to) / 2, `✓ ${wanted}`)} y={76}>
+        ✓ {wanted}
+      </Words>
+    </Drawn>
+  );
+}
+
+/** A way that climbs, over the steepest that would do. */
+function Climb({ figure: { own_pct, most_pct } }: { figure: Of<"climb"> }) {
+  const { ink, own, right } = useInks();
+  const long = 150;
+  const scale = Math.min(1, 52 / ((own_pct / 100) * long));
+  const top = (pct: number) => FLOOR - (pct / 100) * long * scale;
+  const way = long * scale;
+  return (
+    <Drawn words={`It climbs ${short(own_pct)} % where ${short(most_pct)} % would do`}>
+      <path d={`M20 ${FLOOR}L${20 + way} ${top(own_pct)}V${FLOOR}Z`} fill={own} fillOpacity={0.5} stroke={ink} />
+      <path d={`M20 ${FLOOR}L${20 + way} ${top(most_pct)}V${FLOOR}Z`} fill={right} fillOpacity={0.8} stroke={ink} />
+      <line x1={4} x2={WIDTH - 4} y1={FLOOR} y2={FLOOR} stroke={ink} />
+      <Words x={182} y={30} anchor="start">
+        ▲ {short(own_pct)} %
+      </Words>
+      <Words x={182} y={52} anchor="start">
+        ✓ up to {short(most_pct)} %
+      </Words>
     </Drawn>
   );
 }
