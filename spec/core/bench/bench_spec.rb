@@ -101,6 +101,13 @@ RSpec.describe "At the bench" do
       expect(%w[20:09 20:10 21:10 21:11].map { |clock| one.state(at(clock)) }).to eq(%w[waits open open missed])
     end
 
+    it "say how their end comes about: from when it was done, the most that may pass" do
+      how = windows("19:50", *laid("mix", clock: "19:40")).first.how.to_h
+      expect(how["value"]).to eq("2027-03-01T21:10")
+      expect(how["inputs"].map { |one|
+ one.values_at("value", "unit") }).to eq([["2027-03-01T19:40", "moment"], [30.0, "min"], [90.0, "min"]])
+    end
+
     it "are met by beginning in time, and are told no more" do
       expect(windows("20:30", *laid("mix", clock: "19:40"), event("started", "20:30", step: "smooth"))).to be_empty
       expect(windows("19:10")).to be_empty

@@ -25,6 +25,18 @@ RSpec.describe "Shared hands" do
       expect(spans).to all(satisfy { |from, to| sittings.any? { |a, b| a <= from && to <= b } })
     end
 
+    it "says how each date comes about: alone, and how long the hands are on it and on the others until then" do
+      made = shared({ a: build("A"), b: build("B") })
+      first, last = made.turns
+      how = made.dates_of(last)["how"]
+      expect(how["value"]).to eq(made.dates_of(last)["shared"])
+      alone, own, others = how["inputs"].map { |one| one["value"] }
+      expect(alone).to eq(made.dates_of(last)["alone"])
+      minutes = made.work.group_by(&:key).transform_values { |stints| stints.sum { |one| one[:finish] - one.start } }
+      expect(own).to eq(minutes[last])
+      expect(others).to eq(minutes[first])
+    end
+
     it "lets the build that is wanted first go first" do
       made = shared({ later: build("Later", by: "2027-03-20T12:00"), sooner: build("Sooner", by: "2027-03-04T12:00") })
       expect(made.turns).to eq(%i[sooner later])

@@ -1,63 +1,16 @@
-import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import Popover from "@mui/material/Popover";
-import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { api } from "../api/client";
-import type { Reckoning } from "../api/types";
+import { HowButton, HowTold } from "../common/HowTold";
 import { Waiting } from "../common/Waiting";
-import { amountWords, capital, grams, mm, momentWords, money, short, span } from "../common/words";
 import { useBuild, useOf } from "./useSession";
 
-type Figure = Pick<Reckoning, "value" | "unit">;
-
-/** A figure in the maker's units. */
-function figureWords({ value, unit }: Figure): string {
-  if (value === null) return "unknown";
-  if (typeof value === "string") return unit === "moment" ? momentWords(value) : value;
-  const told: Record<string, (value: number) => string> = {
-    mm,
-    g: grams,
-    min: span,
-    minor: money,
-    mm2: (area) => `${short(area / 100)} cm²`,
-    deg: (angle) => `${short(angle)}°`,
-  };
-  return unit && told[unit] ? told[unit](value) : amountWords(value, unit);
-}
-
-/** "How is this computed?" beside a figure: its formula, what went into it as bars to one scale, and where that is from. Asked of the
- * core when somebody wants to know. */
+/** "How is this computed?" beside a figure of a build, asked of the core when somebody wants to know. */
 export function HowComputed({ of, about }: { of: string; about: string }) {
-  const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   return (
-    <>
-      <Button
-        size="small"
-        color="inherit"
-        aria-label={`How is this computed: ${about}`}
-        title="How is this computed?"
-        onClick={(event) => {
-          event.stopPropagation();
-          setAnchor(event.currentTarget);
-        }}
-        sx={{ minWidth: 24, width: 24, height: 24, p: 0, fontFamily: "serif", fontStyle: "italic", color: "text.secondary" }}
-      >
-        ƒ
-      </Button>
-      <Popover
-        open={anchor !== null}
-        anchorEl={anchor}
-        onClose={() => setAnchor(null)}
-        onClick={(event) => event.stopPropagation()}
-        anchorOrigin={{ vertical: "bottom", horizontal: "left" }}
-        slotProps={{ paper: { role: "dialog", "aria-label": `How ${about} is computed`, sx: { width: 440, maxWidth: "94vw", p: 2 } } }}
-      >
-        {anchor && <Answer of={of} />}
-      </Popover>
-    </>
+    <HowButton about={about}>
+      <Answer of={of} />
+    </HowButton>
   );
 }
 
@@ -73,51 +26,5 @@ function Answer({ of }: { of: string }) {
   if (asked.isError) return <Typography color="error">The server could not be asked: {asked.error.message}</Typography>;
   if (!asked.data) return <Waiting>Looking it up…</Waiting>;
   if (!found) return <Typography>Nothing more is known of it.</Typography>;
-  return (
-    <>
-      <Typography variant="h3">
-        {capital(found.name)}: {figureWords(found)}
-      </Typography>
-      <Typography sx={{ my: 1 }}>= {found.formula}</Typography>
-      <Inputs inputs={found.inputs} />
-      <Typography variant="body2" color="text.secondary" sx={{ mt: 1 }}>
-        From: {found.source}.
-      </Typography>
-    </>
-  );
-}
-
-/** What went into it; where all of it is of one kind, with bars to one scale. */
-function Inputs({ inputs }: { inputs: Reckoning["inputs"] }) {
-  const { tints } = useTheme();
-  const numbers = inputs.map((one) => one.value).filter((value) => typeof value === "number");
-  const unit = inputs.find((one) => typeof one.value === "number")?.unit;
-  const alike = inputs.length > 2 && inputs.every((one) => typeof one.value !== "number" || one.unit === unit);
-  const most = Math.max(...numbers, 0);
-  return (
-    <Box component="ul" sx={{ m: 0, p: 0, listStyle: "none" }}>
-      {inputs.map((one, index) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: two steps may have one name
-        <Box component="li" key={index} sx={{ py: 0.25, position: "relative", borderBottom: 1, borderColor: "divider" }}>
-          {alike && typeof one.value === "number" && most > 0 && (
-            <Box
-              aria-hidden
-              sx={{
-                position: "absolute",
-                left: 0,
-                bottom: 0,
-                height: 3,
-                width: `${(100 * Math.max(one.value, 0)) / most}%`,
-                bgcolor: tints.accent,
-              }}
-            />
-          )}
-          <Box sx={{ display: "flex", gap: 1.5 }}>
-            <span style={{ flex: 1 }}>{capital(one.name)}</span>
-            <b>{figureWords(one)}</b>
-          </Box>
-        </Box>
-      ))}
-    </Box>
-  );
+  return <HowTold reckoning={found} />;
 }

@@ -5,6 +5,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, Refused } from "../api/client";
 import type { PlannedBuild } from "../api/types";
+import { HowButton, HowTold } from "../common/HowTold";
 import { PageHead } from "../common/PageHead";
 import { againWhileUnfinished, Unfinished } from "../common/Unfinished";
 import { Waiting } from "../common/Waiting";
@@ -109,6 +110,9 @@ function Row({ build, colour }: { build: PlannedBuild; colour: string }) {
       <td>
         <b>{build.shared ? momentWords(build.shared) : "no sittings left"}</b>
         {build.late_min !== null && (build.late_min > 0 ? `, ${span(build.late_min)} late` : `, ${span(-build.late_min)} to spare`)}
+        <HowButton about={`when ${build.title} is ready`}>
+          <HowTold reckoning={build.how} />
+        </HowButton>
       </td>
       <WideOnly as="td">{momentWords(build.alone)}</WideOnly>
       <WideOnly as="td">{costs === null ? "its plan" : costs > 0 ? span(costs) : "nothing"}</WideOnly>

@@ -80,7 +80,8 @@ module GreenPlinth
         Windows.new(@evaluation.steps, @evaluation.batches.stands, @standing, @evaluation.catalogue, mixed: mixed,
           clock: @design.calendar.clock).at(@minute).map do |one|
           { "kind" => one.kind, "step" => one.step, "title" => one.title, "after" => one.after, "from" => Moment.format(one.from),
-            "opens" => Moment.format(one.opens), "closes" => Moment.format(one.closes), "state" => one.state(@minute), "why" => one.why }
+            "opens" => Moment.format(one.opens), "closes" => Moment.format(one.closes), "state" => one.state(@minute), "why" => one.why,
+            "how" => one.how.to_h }
         end
       end
 

@@ -61,10 +61,25 @@ module GreenPlinth
         plan, answer = @plans[key], answers[key]
         { "finish_by" => moment(plan.finish_by), "alone" => moment(plan.ready_at), "shared" => moment(answer&.ready_at),
           "late_min" => answer && plan.finish_by && (answer.ready_at - plan.finish_by),
-          "sittings" => sittings_until(key, answer&.ready_at || plan.ready_at) }
+          "sittings" => sittings_until(key, answer&.ready_at || plan.ready_at), "how" => how(key).to_h }
       end
 
       private
+
+      # Of the date among the others: what is done of each build before it is ready.
+      def how(key)
+        ready = answers[key]&.ready_at
+        until_then = ready ? work.select { |one| one.start < ready } : []
+        own, others = until_then.partition { |one| one.key == key }
+        hands = ->(stints) { stints.sum { |one| one.finish - one.start } }
+        Reckoning.new(key: "shared/ready", name: "ready", value: moment(ready), unit: "moment", source: "of the orders tried, the best",
+          formula: "the latest of: finish of a step + its drying, with one pair of hands: a step begins once all it waits for is ready " \
+                   "and no other build is under the hands", inputs: [
+                     Reckoning::Input.new("alone at the bench", moment(@plans[key].ready_at), "moment"),
+                     Reckoning::Input.new("hands on this build until then", hands.call(own), "min"),
+                     Reckoning::Input.new("hands on the others until then", hands.call(others), "min")
+                   ])
+      end
 
       def moment(minutes) = minutes&.then { |at| Moment.format(at) }
 

@@ -4,13 +4,6 @@ module GreenPlinth
   module Screens
     # How the figures that a build is told by come about: each with its formula in words, what went into it, and where that is from.
     class Reckonings
-      # What goes into a figure. value: a number in `unit`, or words. Units: mm, mm2, mm3, g, ml, min, deg, minor (of money), moment,
-      # piece, sheet; nil of a bare number.
-      Input = Struct.new(:name, :value, :unit)
-      # key: "vitals/mass", "waters/spring/volume", "quantities/earth_paste"; value nil: unknown.
-      Reckoning = Struct.new(:key, :name, :value, :unit, :formula, :inputs, :source, keyword_init: true) do
-        def to_h = super.transform_keys(&:to_s).merge("inputs" => inputs.map { |one| one.to_h.transform_keys(&:to_s) })
-      end
       # So many of what goes into a sum are told, the largest first; the rest together.
       MOST = 8
 
@@ -36,7 +29,7 @@ module GreenPlinth
         rest = sorted.drop(MOST)
         return sorted if rest.size < 2
 
-        sorted.first(MOST) << Input.new("#{rest.size} others together", rest.sum(&:value).round(3), rest.first.unit)
+        sorted.first(MOST) << Reckoning::Input.new("#{rest.size} others together", rest.sum(&:value).round(3), rest.first.unit)
       end
 
       def dates
@@ -46,16 +39,16 @@ module GreenPlinth
         slack = plan.slack
         chain = plan.network.steps.select { |step| slack[step.id].zero? && !step.done? }.sort_by { |step| plan.start(step.id) }
         titles = @evaluation.steps.to_h { |step| [step.id, step.title] }
-        told = chain.last(MOST).map { |step| Input.new(titles[step.id] || step.id, Moment.format(plan.ready(step.id)), "moment") }
+        told = chain.last(MOST).map { |step| Reckoning::Input.new(titles[step.id] || step.id, Moment.format(plan.ready(step.id)), "moment") }
         [reckoning("vitals/ready", "Ready", Moment.format(plan.ready_at), "moment",
           "the latest of: finish of a step + its drying; a step begins in a free sitting, once all it waits for is ready",
-          [Input.new("begun", Moment.format(plan.network.start), "moment"), *told],
+          [Reckoning::Input.new("begun", Moment.format(plan.network.start), "moment"), *told],
           plan.proven_optimal? ? "critical path, searched to the end: nothing is sooner" : "critical path, the best that was found")]
       end
 
       def hands_on
         steps = @evaluation.infeasible ? @evaluation.steps : planned
-        inputs = steps.map { |step| Input.new(step.title, step.hands_on_min, "min") }
+        inputs = steps.map { |step| Reckoning::Input.new(step.title, step.hands_on_min, "min") }
         reckoning("vitals/hands_on", "At the bench", steps.sum(&:hands_on_min), "min",
           "the sum over all steps of: setting up + minutes for each × how many, at your own pace where the daybook has taught it",
           largest(inputs), "techniques of the catalogue, each with its source")
@@ -73,20 +66,20 @@ module GreenPlinth
       def height
         reckoning("vitals/height", "Tall", @evaluation.mass.height_mm, "mm",
           "plinth + the highest of: ground, water, part and the ground under it",
-          [Input.new("plinth", @design.plinth.thickness_mm, "mm"),
-            Input.new("highest ground", @evaluation.terrain.highest_mm.round(2), "mm"), *tallest], "the relief")
+          [Reckoning::Input.new("plinth", @design.plinth.thickness_mm, "mm"),
+            Reckoning::Input.new("highest ground", @evaluation.terrain.highest_mm.round(2), "mm"), *tallest], "the relief")
       end
 
       def tallest
         part = (@design.subjects + @design.features).select(&:height_mm).max_by(&:height_mm)
-        part ? [Input.new(part.name, part.height_mm, "mm")] : []
+        part ? [Reckoning::Input.new(part.name, part.height_mm, "mm")] : []
       end
 
       def mass
         pieces = @evaluation.mass.pieces
         known = pieces.select { |piece| piece.grams&.nonzero? }
-        inputs = known.map { |piece| Input.new(called(piece.pointer), piece.grams.round(2), "g") }
-        unknown = pieces.select { |piece| piece.grams.nil? }.map { |piece| Input.new(called(piece.pointer), nil, "g") }
+        inputs = known.map { |piece| Reckoning::Input.new(called(piece.pointer), piece.grams.round(2), "g") }
+        unknown = pieces.select { |piece| piece.grams.nil? }.map { |piece| Reckoning::Input.new(called(piece.pointer), nil, "g") }
         reckoning("vitals/mass", "Heavy", @evaluation.mass.total_g, "g",
           "the sum over all parts of: volume as it stands × density when dry",
           largest(inputs) + unknown.first(MOST), "densities of the catalogue; subjects as you weighed them")
@@ -99,14 +92,14 @@ module GreenPlinth
         arm = @evaluation.ground.foot.convex_hull.exterior_ring.distance(Plan::Geos.point([x, y]))
         reckoning("balance/tips", "Tips at", @evaluation.mass.tip_deg, "deg",
           "the angle whose tangent is: distance of the centre of mass to the nearest edge of the foot ÷ its height over the bench",
-          [Input.new("to the nearest edge", arm.round(2), "mm"),
-            Input.new("over the bench", (z + @design.plinth.thickness_mm).round(2), "mm")],
+          [Reckoning::Input.new("to the nearest edge", arm.round(2), "mm"),
+            Reckoning::Input.new("over the bench", (z + @design.plinth.thickness_mm).round(2), "mm")],
           "statics: it tips once its centre of mass is over the edge")
       end
 
       def money
         lines = @evaluation.quantities
-        priced = ->(member) { largest(lines.filter_map { |line| line[member] && Input.new(line.name, line[member], "minor") }) }
+        priced = ->(member) { largest(lines.filter_map { |line| line[member] && Reckoning::Input.new(line.name, line[member], "minor") }) }
         [reckoning("vitals/buy", "To buy", lines.sum { |line| line.cost_minor || 0 }, "minor", "the sum of: packs × price of one",
           priced.call(:cost_minor), "prices of the catalogue, or what you paid last"),
           reckoning("vitals/used", "Used up", lines.sum { |line| line.used_minor || 0 }, "minor",
@@ -119,8 +112,9 @@ module GreenPlinth
           cell = @evaluation.terrain.grid.cell
           reckoning("waters/#{pool.id}/volume", "#{pool.water.name}: volume", pool.volume_ml, "ml",
             "the sum over all cells of the relief that it floods of: depth there × area of a cell",
-            [Input.new("level", pool.level, "mm"), Input.new("area", pool.area_mm2.round(1), "mm2"),
-              Input.new("deepest", pool.max_depth_mm.round(2), "mm"), Input.new("a cell is wide", cell.round(3), "mm")], "the relief")
+            [Reckoning::Input.new("level", pool.level, "mm"), Reckoning::Input.new("area", pool.area_mm2.round(1), "mm2"),
+              Reckoning::Input.new("deepest", pool.max_depth_mm.round(2), "mm"),
+              Reckoning::Input.new("a cell is wide", cell.round(3), "mm")], "the relief")
         end
       end
 
@@ -146,10 +140,10 @@ module GreenPlinth
       def taken_by(id, title, line)
         wanted = [line.material, line.colour, line.unit]
         mine = @evaluation.takes[id].to_a.select { |material, colour, _, unit| [material, colour, unit] == wanted }
-        mine.map { |_, _, amount, unit| Input.new(title, amount, unit) }
+        mine.map { |_, _, amount, unit| Reckoning::Input.new(title, amount, unit) }
       end
 
-      def waste(family) = family&.[]("waste") ? [Input.new("lost, of it", "#{((family["waste"] - 1) * 100).round} %", nil)] : []
+      def waste(family) = family&.[]("waste") ? [Reckoning::Input.new("lost, of it", "#{((family["waste"] - 1) * 100).round} %", nil)] : []
 
       # The name of a part, with the course of it.
       def called(pointer)

@@ -5,6 +5,7 @@ import type { BenchWindow } from "../../api/types";
 import { wallMoment } from "../../bench/clock";
 import { signal } from "../../bench/sounds";
 import { useTick } from "../../bench/useTick";
+import { HowButton, HowTold } from "../../common/HowTold";
 import { capital, clockWords, minutesOf, span } from "../../common/words";
 
 /** Of the ring. */
@@ -68,7 +69,12 @@ function WindowDial({ window, now }: { window: BenchWindow; now: number }) {
           {state === "missed" ? "✕" : short(left)}
         </text>
       </svg>
-      <Box sx={{ minWidth: 0 }}>{words(window, state, left)}</Box>
+      <Box sx={{ minWidth: 0 }}>
+        {words(window, state, left)}
+        <HowButton about={`until when: ${window.title}`}>
+          <HowTold reckoning={window.how} />
+        </HowButton>
+      </Box>
     </Box>
   );
 }
