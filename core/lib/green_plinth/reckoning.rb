@@ -2,7 +2,7 @@
 
 module GreenPlinth
   # How a figure comes about. key: tells it among others, e.g. "vitals/mass"; value: nil: unknown; formula: in words; inputs: Array<Input>,
-  # what went into it; source: where those are from. Units: mm, mm2, mm3, g, ml, min, deg, minor (of money), moment, piece, sheet; nil of a
+  # what went into it; source: where those are from. Units: mm, mm2, mm3, g, ml, min, deg, minor (of money), moment, piece, sheet, h; nil of a
   # bare number or of words.
   Reckoning = Struct.new(:key, :name, :value, :unit, :formula, :inputs, :source, keyword_init: true) do
     # @return [Hash] JSON-ready

@@ -108,7 +108,7 @@ export function StoresPage() {
             if (!here.length) return null;
             return (
               <Box key={place} component="section" aria-label={place || "No place noted"} sx={{ mb: 2 }}>
-                <Typography variant="h3" color="text.secondary">
+                <Typography variant="h3" component="h2" color="text.secondary">
                   {place ? capital(place) : "No place noted"}
                 </Typography>
                 <Box sx={{ display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(250px, 1fr))" }}>

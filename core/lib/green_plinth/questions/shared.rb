@@ -71,13 +71,13 @@ module GreenPlinth
         ready = answers[key]&.ready_at
         until_then = ready ? work.select { |one| one.start < ready } : []
         own, others = until_then.partition { |one| one.key == key }
-        hands = ->(stints) { stints.sum { |one| one.finish - one.start } }
+        hands = ->(stints) { (stints.sum { |one| one.finish - one.start } / 60.0).round(2) }
         Reckoning.new(key: "shared/ready", name: "ready", value: moment(ready), unit: "moment", source: "of the orders tried, the best",
           formula: "the latest of: finish of a step + its drying, with one pair of hands: a step begins once all it waits for is ready " \
                    "and no other build is under the hands", inputs: [
                      Reckoning::Input.new("alone at the bench", moment(@plans[key].ready_at), "moment"),
-                     Reckoning::Input.new("hands on this build until then", hands.call(own), "min"),
-                     Reckoning::Input.new("hands on the others until then", hands.call(others), "min")
+                     Reckoning::Input.new("hands on this build until then", hands.call(own), "h"),
+                     Reckoning::Input.new("hands on the others until then", hands.call(others), "h")
                    ])
       end
 

@@ -56,7 +56,8 @@ export function SittingsList() {
         <Box component="section" key={sitting.from} aria-label={`Sitting ${index + 1}`} sx={{ mt: 2 }}>
           <Typography variant="h2" sx={{ borderBottom: 2, borderColor: "primary.main", pb: 0.25 }}>
             {index + 1}. {dayWords(at(sitting.from))}, {clockWords(sitting.from)}–{clockWords(sitting.to)}
-            <Typography component="span" color="text.secondary" sx={{ ml: 1.5 }}>
+            <Typography component="span" color="text.secondary">
+              {" · "}
               {span(sitting.steps.reduce((sum, step) => sum + (byId.get(step)?.hands_on_min ?? 0), 0))} of work
             </Typography>
           </Typography>
