@@ -20,6 +20,15 @@ module Specimens
   def polygon(*points) = { "kind" => "polygon", "points_mm" => points }
   def rest = { "kind" => "rest" }
 
+  # Corners of a plan that points in and out as chance has it, counter-clockwise about its middle; no side crosses another.
+  # @param far [Range] mm that a corner lies from the middle
+  def star(random, far, corners: random.rand(3..12))
+    Array.new(corners) do |at|
+      out, turn = random.rand(far), 2 * Math::PI * at / corners
+      [Math.cos(turn) * out, Math.sin(turn) * out]
+    end
+  end
+
   def lift(sheet, outline, id: "lift", **more)
     form("lift", id, outline, sheet_mm: sheet, material: "cork_sheet", **more)
   end

@@ -136,8 +136,7 @@ RSpec.describe GreenPlinth::Faces::Building do
   it "is covered by planes of one pitch over any plan (property)" do
     random = Random.new(11)
     25.times do
-      corners = Array.new(random.rand(3..9)) { random.rand(15.0..45.0) }
-      ring = corners.each_with_index.map { |far, at| [Math.cos(2 * Math::PI * at / corners.size) * far, Math.sin(2 * Math::PI * at / corners.size) * far] }
+      ring = star(random, 15.0..45.0)
       pitch = random.rand(10..55)
       made = building(outline: polygon(*ring), height_mm: 300, roof: { "kind" => "hip", "pitch_deg" => pitch })
       plan = GreenPlinth::Plan::Geos.polygon(ring).area

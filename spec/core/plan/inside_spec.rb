@@ -15,12 +15,7 @@ RSpec.describe GreenPlinth::Plan::Inside do
   it "says of every place what the geometry says of it alone (property)" do
     random = Random.new(21)
     20.times do
-      count = random.rand(3..9)
-      corners = Array.new(count) do |at|
-        far = random.rand(5.0..20.0)
-        [Math.cos(2 * Math::PI * at / count) * far, Math.sin(2 * Math::PI * at / count) * far]
-      end
-      shape = geos.union([geos.polygon(corners), geos.polygon([[12, 12], [25, 12], [25, 25]])])
+      shape = geos.union([geos.polygon(star(random, 5.0..20.0)), geos.polygon([[12, 12], [25, 12], [25, 25]])])
       xs, ys = Array.new(2) { Numo::DFloat.cast(Array.new(60) { random.rand(-25.0..25.0) }) }
       told = described_class.of(shape, xs, ys).to_a
       expect(told).to eq(xs.to_a.zip(ys.to_a).map { |x, y| shape.contains?(geos.point([x, y])) ? 1 : 0 })

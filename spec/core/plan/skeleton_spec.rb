@@ -27,19 +27,15 @@ RSpec.describe GreenPlinth::Plan::Skeleton do
   it "covers any plan once, each corner as far from its side as it says (property)" do
     random = Random.new(5)
     60.times do
-      count = random.rand(3..12)
-      ring = Array.new(count) do |at|
-        far = random.rand(10.0..50.0)
-        [Math.cos(2 * Math::PI * at / count) * far, Math.sin(2 * Math::PI * at / count) * far]
-      end
+      ring = star(random, 10.0..50.0)
       faces = described_class.new(ring).faces
       shapes = faces.map { |corners| plan(corners) }
       expect(GreenPlinth::Plan::Geos.union(shapes).area).to be_within(0.01).of(plan(ring).area)
       expect(shapes.sum(&:area)).to be_within(0.01).of(plan(ring).area)
       faces.each do |(a, b, *others)|
         long = Math.hypot(b[0] - a[0], b[1] - a[1])
-        expect(others).to all(satisfy { |x, y, inward|
- ((((b[0] - a[0]) * (y - a[1])) - ((b[1] - a[1]) * (x - a[0]))) / long - inward).abs < 1e-4 })
+        from_side = ->(x, y) { (((b[0] - a[0]) * (y - a[1])) - ((b[1] - a[1]) * (x - a[0]))) / long }
+        expect(others).to all(satisfy { |x, y, inward| (from_side[x, y] - inward).abs < 1e-4 })
       end
     end
   end
