@@ -13,6 +13,7 @@ module GreenPlinth
     include Afloat
     include Varied
     include Bodied
+    include Drawn
 
     # The members of the plinth file that each part depends on.
     BASE = %w[plinth forms].freeze
@@ -54,25 +55,6 @@ module GreenPlinth
 
     # @return [Relief::Slopes]
     def slopes = part(:slopes, GROUND) { Relief::Slopes.new(terrain, design.zones) }
-
-    # @param interval [Float, nil] mm between contours
-    # @return [Hash] see Screens::ReliefMap
-    def relief_map(interval) = part(:relief_map, GROUND, interval) { Screens::ReliefMap.new(self).to_h(interval) }
-
-    # @return [Array<Hash>] see Screens::OrderRows
-    def order_rows = Screens::OrderRows.new(self).to_a
-
-    # @return [Hash] see Screens::Turntable
-    def turntable = part(:turntable, [*SAILED, *SIDES, "bodies"]) { Screens::Turntable.new(self).to_h }
-
-    # @return [Array<Hash>] the side all round as it is looked at, see Screens::SideBands
-    def side_bands = part(:side_bands, [*SAILED, *SIDES]) { Screens::SideBands.new(self).to_a }
-
-    # @return [Relief::EdgeSkin]
-    def edge_skin = part(:edge_skin, GROUND) { Relief::EdgeSkin.new(design.plinth, terrain, Relief::Column.new(design, terrain)) }
-
-    # @return [Relief::Mesh] fine enough to print
-    def mesh = part(:mesh, GROUND) { Relief::Mesh.new(terrain, design.plinth.thickness_mm) }
 
     # @return [Array<Templates::Piece>] of this body, then of the others
     def templates = own_templates + body_templates(own_templates.size)
@@ -166,10 +148,6 @@ module GreenPlinth
     # @return [Composition::Sight]
     def sight = part(:sight, SEEN) { Composition::Sight.new(solids, terrain, eye) }
 
-    # @param eye [Composition::Eye]
-    # @return [Hash] see Composition::SightView
-    def sight_view(eye) = part(:sight_view, [*SAILED, *SIDES], eye.to_a) { Composition::SightView.new(self, eye).to_h }
-
     # @return [Composition::Judgements::StandingRoom] whether each subject stands level
     def standing_room = part(:standing_room, STOOD) { Composition::Judgements::StandingRoom.new(self) }
 
@@ -217,33 +195,9 @@ module GreenPlinth
     # @return [Array<Snags::Snag>] of the copies that are as the file has them
     def own_snags(families: nil) = Snags::Check.snags(self, families: families) { |check| recalled(check) { check.looked(self) } }
 
-    # @param lines [Array<Array(Float, Float, Float, Float)>, nil] where to cut, mm; those without a length count for nothing,
-    #   and where none is left the usual one holds
-    # @return [Array<Hash>] see Relief::Section#along
-    def sections(lines = nil)
-      long = (lines || []).map { |line| [line[0, 2], line[2, 2]] }.reject { |from, to| from == to }
-      (long.empty? ? [usual_cut] : long).map { |from, to| Relief::JoinedSection.of(section(from, to), placed_bodies) }
-    end
-
-    # @param from [Array(Float, Float)] mm on the plan
-    # @param to [Array(Float, Float)]
-    # @return [Hash] see Relief::Section#along
-    def section(from, to)
-      part(:section, SAILED, from, to) do
-        Relief::Section.new(design, terrain, pools, solids, spots).along(from, to)
-      end
-    end
-
-    # @param lines [Array, nil] where to cut sections
-    # @return [Array<Hash>] see Screens::Within
-    def within(lines) = Screens::Within.new(self, lines).to_a
-
     # @param id [String, nil] of a variant or a body
     # @return [Evaluation] of its own; this one where nobody says which, or there is none
     def of(id) = id ? (variants + bodies).find { |part, _| part.id == id }&.last || self : self
-
-    # @return [Hash] rings to draw the plan from, see Screens::PlanDrawing
-    def drawing = part(:drawing, SAILED) { Screens::PlanDrawing.new(self).to_h }
 
     # @return [Hash] green-plinth-evaluation/1
     def to_h = part(:told, file.keys, @effort, @known) { Files::EvaluationFile.new(self).to_h }
@@ -251,14 +205,6 @@ module GreenPlinth
     private
 
     def parted_snags = @parted_snags ||= accepted.parted(found_snags)
-
-    # From the left to the right, through the first water or else the plinth's middle.
-    def usual_cut
-      min_x, min_y, max_x, max_y = Plan::Geos.bounds(Plan::Geos.union([ground.foot, *placed_bodies.map(&:foot)]))
-      wet = pools.find(&:wet?)
-      across = wet ? wet.water.area.centroid.y : (min_y + max_y) / 2
-      [[min_x, across], [max_x, across]]
-    end
 
     # How much of each cell each zone covers. Forms matter only where they widen the grid.
     def covers

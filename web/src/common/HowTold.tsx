@@ -24,9 +24,17 @@ function figureWords({ value, unit }: Figure): string {
   return unit && told[unit] ? told[unit](value) : amountWords(value, unit);
 }
 
+interface Props {
+  about: string;
+  /** As large as a finger that is not clean. */
+  large?: boolean;
+  children: ReactNode;
+}
+
 /** "How is this computed?" beside a figure: what it is asked for opens over it. */
-export function HowButton({ about, children }: { about: string; children: ReactNode }) {
+export function HowButton({ about, large = false, children }: Props) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
+  const side = large ? 44 : 24;
   return (
     <>
       <Button
@@ -38,7 +46,7 @@ export function HowButton({ about, children }: { about: string; children: ReactN
           event.stopPropagation();
           setAnchor(event.currentTarget);
         }}
-        sx={{ minWidth: 24, width: 24, height: 24, p: 0, fontFamily: "serif", fontStyle: "italic", color: "text.secondary" }}
+        sx={{ minWidth: side, width: side, height: side, p: 0, fontFamily: "serif", fontStyle: "italic", color: "text.secondary" }}
       >
         ƒ
       </Button>

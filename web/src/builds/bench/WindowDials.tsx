@@ -71,7 +71,7 @@ function WindowDial({ window, now }: { window: BenchWindow; now: number }) {
       </svg>
       <Box sx={{ minWidth: 0 }}>
         {words(window, state, left)}
-        <HowButton about={`until when: ${window.title}`}>
+        <HowButton large about={`until when: ${window.title}`}>
           <HowTold reckoning={window.how} />
         </HowButton>
       </Box>
