@@ -30,6 +30,23 @@ RSpec.describe GreenPlinth::Screens::Reckonings do
     end
   end
 
+  # What a layer holds over what is left of it once it has set, and a tenth for the cup: by the numbers that are told.
+  it "tell what to mix for each layer, reach by reach, as its card does" do
+    %w[charcoal-brook sheepfold-spring].each do |name|
+      found = reckonings(sample(name))
+      told(sample(name))["waters"].each do |water|
+        cards = water["layers"].map { |layer| layer["mix_ml"] }
+        pours = cards.each_index.map { |index| found["waters/#{water["id"]}/pour/#{index}"] }
+        expect(pours.map { |one| one["value"].round(2) }).to eq(cards.map { |ml| ml.round(2) })
+        by_hand = pours.map do |one|
+          holds, shrinks, cup = one["inputs"].map { |input| input["value"] }
+          holds / (1 - (shrinks.to_f / 100)) * (1 + (cup.to_f / 100))
+        end
+        expect(by_hand.zip(cards)).to all(satisfy { |own, card| (own - card).abs < 0.02 })
+      end
+    end
+  end
+
   it "say what is not known, as unknown" do
     unknown = reckonings(plain_file(subjects: [figure(round(10), id: "man", name: "guard", height_mm: 30)]))["vitals/mass"]
     expect(unknown["value"]).to be_nil

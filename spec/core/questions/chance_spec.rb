@@ -42,6 +42,15 @@ RSpec.describe GreenPlinth::Questions::Chance do
     expect(chance(chain).to_h).to include("in_time_pct" => nil, "samples" => 160, "failed" => 0)
   end
 
+  it "says how it comes about: how many tries, between which dates" do
+    odds = chance(chain)
+    how = odds.to_h["how"]
+    soonest, latest = [odds.dates.first, odds.dates.last].map { |at| GreenPlinth::Moment.format(at) }
+    expect(how["value"]).to eq(odds.to_h["ready_80"])
+    expect(how["inputs"].map { |one| one["value"] }).to eq([160, 0, soonest, latest])
+    expect(soonest).to be < latest
+  end
+
   it "varies what hardens by itself less than what dries into the air" do
     # Reaction 0.12, solvent film 0.35 of the logarithm: the gap between half and nineteen of twenty shows it.
     long = { a: [1, 10_000], b: [1, 0, { a: [10_000] }] }

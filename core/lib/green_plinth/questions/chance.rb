@@ -23,7 +23,22 @@ module GreenPlinth
           told = { "samples" => samples, "failed" => samples - dates.size, "in_time_pct" => in_time_pct&.round(1) }
           { "ready_50" => 0.5, "ready_80" => 0.8, "ready_95" => 0.95 }
             .each { |key, share| told[key] = by(share)&.then { |at| Moment.format(at) } }
-          told
+          told.merge("how" => how.to_h)
+        end
+
+        private
+
+        def how
+          Reckoning.new(key: "order/odds", name: "ready in four tries of five", value: by(0.8)&.then { |at| Moment.format(at) },
+            unit: "moment", source: "spreads of the catalogue, or those that your own daybook has shown; hands from memory",
+            formula: "the date by which so many tries are ready: in each, every drying is drawn from its spread (log-normal) and work " \
+                     "takes 0.6 to 1.8 of its usual time; the same order is laid out anew in your sittings", inputs: tries)
+        end
+
+        def tries
+          ends = [["the soonest", dates.first], ["the latest", dates.last]]
+          [Reckoning::Input.new("tries", samples, nil), Reckoning::Input.new("a window closed in", samples - dates.size, nil),
+            *ends.map { |name, at| Reckoning::Input.new(name, at && Moment.format(at), "moment") }]
         end
       end
 

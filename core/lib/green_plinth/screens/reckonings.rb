@@ -14,7 +14,7 @@ module GreenPlinth
       end
 
       # @return [Array<Reckoning>]
-      def to_a = [*dates, hands_on, height, mass, tips, *money, *waters, *quantities, *judgements].compact
+      def to_a = [*dates, hands_on, height, mass, tips, *money, *waters, *pours, *quantities, *judgements].compact
 
       private
 
@@ -117,6 +117,24 @@ module GreenPlinth
               Reckoning::Input.new("a cell is wide", cell.round(3), "mm")], "the relief")
         end
       end
+
+      # Of each layer, in the order in which they are told: reach by reach.
+      def pours
+        @evaluation.pools.select { |pool| pool.wet? && pool.water.medium }.flat_map do |pool|
+          layers = pool.reaches.empty? ? pool.layers : pool.reaches.flat_map(&:layers)
+          layers.each_with_index.map { |layer, index| pour(pool, layer, index) }
+        end
+      end
+
+      def pour(pool, layer, index)
+        medium, holds = pool.water.medium, layer.volume_mm3 / 1000
+        reckoning("waters/#{pool.id}/pour/#{index}", "#{pool.water.name}: to mix", Waters::PourCard.of(pool.water, medium, holds)["mix_ml"],
+          "ml", "what the layer holds once it has set ÷ (1 − what it shrinks by), and what stays in the cup",
+          [Reckoning::Input.new("holds", holds.round(3), "ml"), share("shrinks by", medium.shrinkage),
+            share("stays in the cup, of it", Waters::PourCard::WASTE - 1)], medium.source("shrinkage") || "from memory")
+      end
+
+      def share(name, part) = Reckoning::Input.new(name, "#{(part * 100).round(1)} %", nil)
 
       def quantities
         titles = @evaluation.steps.to_h { |step| [step.id, step.title] }

@@ -6,6 +6,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api } from "../../api/client";
 import type { Chance, Rescue } from "../../api/types";
+import { HowButton, HowTold } from "../../common/HowTold";
 import { UnderWay } from "../../common/UnderWay";
 import { useHeavy } from "../../common/useHeavy";
 import { capital, momentWords, short, span } from "../../common/words";
@@ -38,6 +39,9 @@ export function DateOdds() {
             </>
           )}
           {chance.failed > 0 && `; in ${chance.failed} of ${chance.samples} a window closed before the next step could be begun`}.
+          <HowButton about="how sure the date is">
+            <HowTold reckoning={chance.how} />
+          </HowButton>
         </Typography>
       )}
       {!late && !asked && (

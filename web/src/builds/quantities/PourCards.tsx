@@ -2,6 +2,7 @@ import Box from "@mui/material/Box";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import { capital, count, mm, short, span } from "../../common/words";
+import { HowComputed } from "../HowComputed";
 import { useBuild, useFile } from "../useSession";
 
 /** What to weigh for each pour, as a card to prop up beside the scales, with the layer drawn where it lies. */
@@ -16,7 +17,7 @@ export function PourCards() {
       <Typography variant="h2">Pour cards</Typography>
       <Box sx={{ display: "flex", flexWrap: "wrap", gap: 1.5, mt: 0.5 }}>
         {pools.flatMap((pool) =>
-          pool.layers.map((layer) => {
+          pool.layers.map((layer, number) => {
             // Of running water each reach is poured by itself.
             const pile = pool.layers.filter((one) => one.reach === layer.reach);
             const bed = pile[0].bottom_mm;
@@ -56,6 +57,7 @@ export function PourCards() {
                   </Typography>
                   <Typography>
                     <b>{layer.mix_ml === null ? "unknown" : `${short(layer.mix_ml)} ml`}</b> for {mm(layer.thickness_mm)}
+                    <HowComputed of={`waters/${pool.id}/pour/${number}`} about={`what to mix for layer ${at + 1}`} />
                   </Typography>
                   {layer.drops ? <Typography>{count(layer.drops, "drop")} of tint</Typography> : null}
                   <Typography variant="body2" color="text.secondary">
