@@ -35,6 +35,30 @@ RSpec.describe GreenPlinth::Composition::SightView do
     expect(faces.map { |face| face["shade"] }.uniq.size).to eq(3)
   end
 
+  # A terrace of 12 mm whose front runs askew: from 10 mm before the middle to 4 mm before it.
+  describe "a sheer side" do
+    let(:terrace) { polygon([-50, -10], [50, -4], [50, 30], [-50, 30]) }
+    let(:strips) do
+      painted = ->(id, colour, outline) { zone(course("acrylic_paint", colour: colour), id: id, outline: outline) }
+      grounds = [painted["low", "#203080", rest], painted["high", "#b03020", terrace]]
+      made = evaluation(plain_file(forms: [lift(12, terrace)], zones: grounds))
+      made.sight_view(eye(0, 30))["items"].drop(1)
+    end
+    let(:faces) { strips.select { |item| item["ring"].map(&:last).minmax.reduce(:-).abs > 8 } }
+
+    it "is one face in one light, wherever it passes between the places that are looked at" do
+      expect(faces.size).to be > 5
+      expect(faces.map { |item| item["colour"] }.uniq.size).to eq(1)
+    end
+
+    it "is of the ground that it falls from" do
+      red_to_blue = strips.to_h { |item| [item, item["colour"].scan(/\h\h/).values_at(0, 2).map { |channel|
+ channel.to_i(16) }.reduce(:fdiv)] }
+      expect(red_to_blue.values_at(*faces)).to all(be > 2)
+      expect(red_to_blue.values.min).to be < 1
+    end
+  end
+
   # A sea of 4 mm over the plinth's face, seen from level: its waves stand half their height over it, and what is laid on it is seen.
   describe "waters" do
     def sea(elevation, **more)

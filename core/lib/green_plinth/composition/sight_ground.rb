@@ -8,8 +8,6 @@ module GreenPlinth
       # Rows of ground from back to front, and places in each: enough for a drawing as wide as a screen.
       ROWS = 96
       PLACES = 170
-      # Steps of light and shade on the ground.
-      SHADES = 6.0
       BARE = "#b59468"
 
       # @param evaluation [Evaluation]
@@ -52,7 +50,7 @@ module GreenPlinth
       # @return [Array<Array<Array(Float, Float, String), nil>>]
       def rows
         @rows ||= begin
-          fields = [across, up, shade, owner].map(&:to_a)
+          fields = [across, up, light.shade, faced].map(&:to_a)
           Array.new(ROWS + 1) do |i|
             Array.new(PLACES + 1) do |j|
               place = fields.map { |field| field[i][j] }
@@ -106,12 +104,19 @@ module GreenPlinth
       def owner
         @owner ||= begin
           owned = @terrain.zone_map.copy
-          owned[@terrain.weight.le(0.4)] = OFF
+          owned[@terrain.weight.le(SightLight::LEAST_WEIGHT)] = OFF
           owned.flatten[cells].tap do |found|
             surface.owners.each_with_index { |where, index| found[where & found.ne(OFF)] = WATERS - index }
             found[@inside.eq(0)] = OFF
           end
         end
+      end
+
+      # As owner, but that a sheer side belongs to what it falls from: that lies in the row behind.
+      def faced
+        behind = owner[0..0, true].concatenate(owner[0...-1, true], axis: 0)
+        falls = light.falls & behind.ne(OFF) & owner.ne(OFF)
+        owner.copy.tap { |found| found[falls] = behind[falls] }
       end
 
       # @return [Array<Array(Waters::Pool, Numo::Bit)>] waters that stand, and where
@@ -120,11 +125,15 @@ module GreenPlinth
       end
 
       # mm up the picture.
-      def up
-        level = @terrain.height.copy
-        @evaluation.pools.select(&:wet?).each { |pool| flood(level, pool) }
-        seen = level.flatten[cells] + surface.waves
-        (seen * Math.cos(@eye.elevation_deg * Math::PI / 180)) - (depth * Math.sin(@eye.elevation_deg * Math::PI / 180))
+      def up = (height * Math.cos(@eye.elevation_deg * Math::PI / 180)) - (depth * Math.sin(@eye.elevation_deg * Math::PI / 180))
+
+      # mm over the plinth's face, of what is seen: ground, or water with its waves.
+      def height
+        @height ||= begin
+          level = @terrain.height.copy
+          @evaluation.pools.select(&:wet?).each { |pool| flood(level, pool) }
+          level.flatten[cells] + surface.waves
+        end
       end
 
       def flood(level, pool)
@@ -132,22 +141,8 @@ module GreenPlinth
         level[wet] = (pool.surface(grid) + Numo::DFloat.zeros(*grid.shape))[wet]
       end
 
-      # How bright each place's slope is in the light, in so many steps; 1 on the level.
-      def shade
-        height = @terrain.height
-        east = slope(height[true, 1..], height[true, 0...-1], 1)
-        north = slope(height[1.., true], height[0...-1, true], 0)
-        east, north = [east, north].map { |rise| rise.flatten[cells] }
-        surface.slopes.each { |where, rise, away| (east[where], north[where] = rise[where], away[where]) }
-        facing = @eye.light[2] - (east * @eye.light[0]) - (north * @eye.light[1])
-        lit = facing / Numo::NMath.sqrt((east**2) + (north**2) + 1)
-        ((lit / Eye::LIGHT[2]).clip(0.45, 1.25) * SHADES).round / SHADES
-      end
-
-      # Rise for each mm of run along one axis; the last row or column as the one before it.
-      def slope(ahead, here, axis)
-        rise = ((ahead - here) / grid.cell).clip(-3, 3)
-        rise.concatenate(axis.zero? ? rise[-1..-1, true] : rise[true, -1..-1], axis: axis)
+      def light
+        @light ||= SightLight.new(@eye, @terrain, cells: cells, height: height, waters: surface, row_mm: (spans[1][1] - spans[1][0]) / ROWS)
       end
 
       def zone_colours = @zone_colours ||= @design.zones.map { |zone| Colour::Tone.of_zone(zone) }
