@@ -18,7 +18,7 @@ module GreenPlinth
       def to_h
         items = (ground + parts).sort_by.with_index { |(near, _), index| [near, index] }.map(&:last)
         { "direction_deg" => @eye.direction_deg, "elevation_deg" => @eye.elevation_deg, "bounds_mm" => bounds(items), "sides" => sides,
-          "items" => [underlay, *items] }
+          "items" => [underlay, *skirt, *items] }
       end
 
       private
@@ -29,13 +29,32 @@ module GreenPlinth
       def afloat = [@design.scale, @design.wind_from_deg, @design.subjects.select(&:set_in_water?).map(&:data)]
       def painted = @painted ||= SightGround.new(@evaluation, @eye)
 
-      def foot = @foot ||= Plan::Geos.rings(@evaluation.ground.foot.simplify(0.1)).first
+      # Counter-clockwise.
+      def foot
+        @foot ||= Plan::Geos.rings(@evaluation.ground.foot.simplify(0.1)).first.then do |ring|
+          Plan::Segment.doubled_area(ring).positive? ? ring : ring.reverse
+        end
+      end
 
       # The whole top to its very rim, where the strips of ground fall short of it by less than their width.
       def underlay
         ring = foot[0..-2].map { |x, y| @eye.picture(x, y, rim(x, y)).map { |value| value.round(2) } }
         { "kind" => "ground", "colour" => painted.rim_tone, "ring" => ring }
       end
+
+      # The ground's own edge, where it ends a little inside the plinth's: what hangs down between two strips has no gaps.
+      def skirt
+        stretches(foot).map do |places|
+          above = places.map { |x, y| @eye.picture(x, y, rim(x, y)) }
+          below = places.reverse.map { |x, y| @eye.picture(x, y, 0.0) }
+          { "kind" => "ground", "colour" => Colour::Tone.shaded(painted.rim_tone, EDGE_SHADE),
+            "ring" => (above + below).map { |point| point.map { |value| value.round(2) } } }
+        end
+      end
+
+      # How bright an upright edge is that is turned to the eye, beside what lies level.
+      EDGE_SHADE = 0.67
+      private_constant :EDGE_SHADE
 
       # The bands of the side as far as the eye sees them.
       def sides
