@@ -47,6 +47,21 @@ RSpec.describe GreenPlinth::Screens::Reckonings do
     end
   end
 
+  it "tell what is of each material, and the edge skin as it is unrolled" do
+    made = evaluation(sample("sheepfold-spring"))
+    found = reckonings(sample("sheepfold-spring"))
+    lines = GreenPlinth::Balance::ByMaterial.new(made).lines
+    expect(lines.size).to be > 4
+    lines.each do |line|
+      one = found["mass/#{line.material}"]
+      expect(sum(one)).to be_within(0.05).of(line.grams)
+      expect(one["value"]).to be_within(0.001).of(line.grams)
+    end
+    skin = found["templates/edge"]
+    round, low, high, lap = skin["inputs"].map { |input| input["value"] }
+    expect(skin["value"]).to be_between((round + lap) * low, (round + lap) * high)
+  end
+
   it "say what is not known, as unknown" do
     unknown = reckonings(plain_file(subjects: [figure(round(10), id: "man", name: "guard", height_mm: 30)]))["vitals/mass"]
     expect(unknown["value"]).to be_nil

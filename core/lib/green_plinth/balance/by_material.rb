@@ -25,19 +25,16 @@ module GreenPlinth
 
       # @return [Array<MaterialMass>] the heaviest first; cuts are taken off what they cut
       def lines
-        told = pieces.group_by(&:first).map { |key, list| line(key, list.sum { |_, grams| grams }) }
+        told = pieces.map { |key, list| line(key, list.sum(&:grams)) }
         told.reject { |line| line.grams.abs < LEAST_G }.sort_by { |line| -line.grams }
       end
 
-      private
-
+      # @return [Hash{String => Array<Mass::Share>}] what is of each material and how much it weighs
       def pieces
-        mass = @evaluation.mass
-        mass.pieces.filter_map do |piece|
-          key = material_at(piece.pointer)
-          [key, piece.grams] if key && piece.grams
-        end
+        @pieces ||= @evaluation.mass.pieces.select(&:grams).group_by { |piece| material_at(piece.pointer) }.reject { |key, _| key.nil? }
       end
+
+      private
 
       # The material of a form, a course, a water or the plinth; what a cut takes is told apart.
       def material_at(pointer)

@@ -14,7 +14,7 @@ module GreenPlinth
       end
 
       # @return [Array<Reckoning>]
-      def to_a = [*dates, hands_on, height, mass, tips, *money, *waters, *pours, *quantities, *judgements].compact
+      def to_a = [*dates, hands_on, height, mass, tips, *money, *waters, *pours, *masses, edge, *quantities, *judgements].compact
 
       private
 
@@ -132,6 +132,28 @@ module GreenPlinth
           "ml", "what the layer holds once it has set ÷ (1 − what it shrinks by), and what stays in the cup",
           [Reckoning::Input.new("holds", holds.round(3), "ml"), share("shrinks by", medium.shrinkage),
             share("stays in the cup, of it", Waters::PourCard::WASTE - 1)], medium.source("shrinkage") || "from memory")
+      end
+
+      # Of each material that the base is of.
+      def masses
+        by_material = Balance::ByMaterial.new(@evaluation)
+        by_material.lines.map do |line|
+          density = @evaluation.catalogue[line.material]&.density_dry
+          inputs = by_material.pieces[line.material].map { |piece| Reckoning::Input.new(called(piece.pointer), piece.grams.round(2), "g") }
+          reckoning("mass/#{line.material}", line.name, line.grams, "g",
+            "the sum over all that is of it: volume as it stands × density when dry",
+            [*largest(inputs), Reckoning::Input.new("density", density && "#{density} g/ml", nil)],
+            @evaluation.catalogue[line.material]&.source("density_dry") || "from memory")
+        end
+      end
+
+      def edge
+        skin = @evaluation.edge_skin
+        reckoning("templates/edge", "Edge skin", skin.area_mm2, "mm2",
+          "way round the plinth × the height of its side there, each millimetre by itself, and a lap at the seam",
+          [Reckoning::Input.new("way round", skin.length_mm.round(2), "mm"), Reckoning::Input.new("lowest", skin.lowest_mm, "mm"),
+            Reckoning::Input.new("highest", skin.highest_mm, "mm"), Reckoning::Input.new("lap", Relief::EdgeSkin::SEAM_MM, "mm")],
+          "the relief")
       end
 
       def share(name, part) = Reckoning::Input.new(name, "#{(part * 100).round(1)} %", nil)

@@ -3,6 +3,7 @@ import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { EdgeSkin } from "../../api/types";
 import { count, mm, short } from "../../common/words";
+import { HowComputed } from "../HowComputed";
 
 const HIGH_PX = 92;
 const FOOT_PX = 20;
@@ -19,6 +20,7 @@ export function EdgeSkinDrawing({ skin }: { skin: EdgeSkin }) {
       <Typography variant="h3">
         Edge skin: {mm(skin.length_mm)} round,{" "}
         {skin.highest_mm - skin.lowest_mm < 0.1 ? mm(skin.highest_mm) : `${short(skin.lowest_mm)} to ${mm(skin.highest_mm)}`} high
+        <HowComputed of="templates/edge" about="the edge skin" />
       </Typography>
       <Typography variant="body2" color="text.secondary">
         {count(skin.pieces.length, "piece")} with a lap each, {count(skin.boards, "board")} of {short(skin.board_mm[0])} ×{" "}

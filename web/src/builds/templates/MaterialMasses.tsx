@@ -3,6 +3,7 @@ import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import type { Templates } from "../../api/types";
 import { capital, short, span } from "../../common/words";
+import { HowComputed } from "../HowComputed";
 
 /** What the base weighs by material, and what each gram of it costs in waiting. */
 export function MaterialMasses({ lines }: { lines: Templates["materials"] }) {
@@ -16,7 +17,7 @@ export function MaterialMasses({ lines }: { lines: Templates["materials"] }) {
           key={line.material}
           sx={{
             display: "grid",
-            gridTemplateColumns: { xs: "minmax(0, 1fr) 72px 80px", sm: "minmax(130px, 1.2fr) 1fr 78px 84px minmax(150px, 1fr)" },
+            gridTemplateColumns: { xs: "minmax(0, 1fr) 100px 80px", sm: "minmax(130px, 1.2fr) 1fr 106px 84px minmax(150px, 1fr)" },
             gap: 1,
             alignItems: "center",
             py: 0.25,
@@ -28,6 +29,7 @@ export function MaterialMasses({ lines }: { lines: Templates["materials"] }) {
           </Box>
           <Typography variant="body2" sx={{ textAlign: "right" }}>
             {short(line.mass_g)} g
+            <HowComputed of={`mass/${line.material}`} about={`the mass of ${line.name}`} />
           </Typography>
           <Typography variant="body2" sx={{ textAlign: "right" }}>
             {line.ml === null ? "unknown" : `${short(line.ml)} ml`}
