@@ -42,11 +42,13 @@ RSpec.describe GreenPlinth::Steps::Expansion::SideWorks do
   end
 
   it "is seen on the turntable" do
-    colours = ->(evaluation) { evaluation.turntable["ground"]["colours"].last }
-    expect(colours[made(side("front", { "material" => "acrylic_paint", "colour" => "#123456" }))]).to eq("#123456")
-    expect(colours[made(side("front", { "material" => "acrylic_paint", "colour" => "#123456" }),
-      side("all", { "material" => "acrylic_paint", "colour" => "#654321" }))]).to eq("#654321")
-    expect(colours[made]).to eq(GreenPlinth::Screens::Turntable::SIDE)
+    front = side("front", { "material" => "acrylic_paint", "colour" => "#123456" })
+    all = side("all", { "material" => "acrylic_paint", "colour" => "#654321" })
+    colours = ->(*sides) { made(*sides).turntable["sides"].map { |band| band["colour"] }.uniq }
+    expect(colours[front]).to include("#123456", made.design.plinth.material.colour)
+    # What is laid all round after it covers it.
+    expect(colours[front, all]).to eq(["#654321"])
+    expect(colours[all, front]).to contain_exactly("#123456", "#654321")
   end
 
   it "refuses what is no material" do
