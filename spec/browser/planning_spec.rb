@@ -100,6 +100,12 @@ RSpec.describe "Planning by hand", type: :feature do
     visit("/weeks")
     expect(page).to have_css("table tr", text: /Second scree/)
     expect(page).to have_css("section[aria-label^='Week of'] svg", minimum: 1)
+    find("button[aria-label='How is this computed: when Second scree is ready']").click
+    within("[role=dialog]") do
+      expect(page).to have_text("one pair of hands")
+      expect(page).to have_text(/Hands on the others until then\s+[\d.]+ h/)
+      expect(page).to have_text("From: of the orders tried, the best.")
+    end
   end
 
   it "copies a material, is told what is wrong with it, and keeps it when it is right" do

@@ -36,6 +36,26 @@ RSpec.describe "Shaping", type: :feature do
     expect(page).to have_no_css("[data-testid=drainage]")
   end
 
+  it "makes room for a battery in the base: drawn, reached otherwise, and taken out" do
+    start_drawing("cavity", "rectangle")
+    [[-44, 12], [-24, 26]].each { |point| tap(on_plan(*point)) }
+    expect(page).to have_field("Name")
+    cavity = -> { stored["forms"].find { |form| form["kind"] == "cavity" } }
+    eventually { cavity.call&.dig("outline", "width_mm") == 20 }
+    typed("Clear height", "7")
+    eventually { cavity.call["clear_mm"] == 7 }
+    # The ground lies over it: from above nobody reaches it.
+    choose("Is reached", "from above")
+    within("section[aria-label=Snags]") do
+      expect(page).to have_css("[data-snag='fit/cavity_shut']", text: "the ground shuts it in")
+      click_button "Reach it from below"
+      expect(page).to have_no_css("[data-snag='fit/cavity_shut']")
+    end
+    eventually { cavity.call["reached_from"] == "below" }
+    press(:Delete)
+    eventually { cavity.call.nil? }
+  end
+
   it "cuts up to three sections, and drops one" do
     click_button "Another section"
     expect(page).to have_css("h2", text: "Section B–B′")
