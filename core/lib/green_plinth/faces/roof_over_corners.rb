@@ -69,8 +69,9 @@ module GreenPlinth
 
       # The plan with its overhang: every side goes out, and they meet again.
       def outer
-        @outer ||= overhang_mm.zero? ? @corners : @corners.each_index.map { |at|
- pushed(@corners[at - 1], @corners[at], @corners[(at + 1) % @corners.size]) }
+        return @corners if overhang_mm.zero?
+
+        @outer ||= @corners.each_index.map { |at| pushed(@corners[at - 1], @corners[at], @corners[(at + 1) % @corners.size]) }
       end
 
       def pushed(before, corner, behind)

@@ -44,8 +44,9 @@ module GreenPlinth
       def side(places)
         finish = finish(places.first.toward)
         floor = -@design.plinth.thickness_mm
-        under = ribbons(finish || self.class.plinth_tone(@design), places) { |place|
- [floor, finish ? place.top : [@design.plinth.lip_mm, 0].max] }
+        under = ribbons(finish || self.class.plinth_tone(@design), places) do |place|
+          [floor, finish ? place.top : [@design.plinth.lip_mm, 0].max]
+        end
         [*under, *(layers(places) if finish.nil? || strata?(places.first.toward))]
       end
 
@@ -88,9 +89,8 @@ module GreenPlinth
       # @yield [place] from–to, mm; nil where it is not there
       def ribbons(colour, places, clear: false)
         bands = places.map { |place| [place, yield(place)] }
-        whole = bands.chunk_while { |(_, one), (_, other)|
- there?(one) == there?(other) }.select { |chunk| there?(chunk.first.last) && chunk.size > 1 }
-        whole.map do |chunk|
+        stretches = bands.chunk_while { |(_, one), (_, other)| there?(one) == there?(other) }
+        stretches.select { |chunk| there?(chunk.first.last) && chunk.size > 1 }.map do |chunk|
           { "colour" => colour, "clear" => clear,
             "points" => chunk.flat_map { |place, (low, high)| [place.x, place.y, low, high].map { |value| value.to_f.round(2) } } }
         end

@@ -22,7 +22,7 @@ module GreenPlinth
         return [] if design.forms.any? { |form| form.cavity? && form.area.contains?(last) }
 
         [snag("#{feature.pointer}/cable_mm",
-"The cable of #{feature.name} ends within the base: lead it out at an edge, or into a cavity.", out(feature))]
+          "The cable of #{feature.name} ends within the base: lead it out at an edge, or into a cavity.", out(feature))]
       end
 
       # On along its last stretch to the edge.

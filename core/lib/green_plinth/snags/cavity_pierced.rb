@@ -29,8 +29,8 @@ module GreenPlinth
         left = roof.positive? ? "whose roof is #{mm(roof)} thick there" : "which has no roof there"
         snag(subject.pointer, "#{subject.name.capitalize} is #{subject.mount.name} over #{cavity.name}, #{left}: what holds it goes " \
                               "#{mm(pin)} down, and through.",
-          put("glue it", "#{subject.pointer}/mount", design.kinds.usual("mounts").key), *lower(cavity, ground - pin)).drawn(Figure.measure(
-[roof, 0].max, "mm", least: pin))
+          put("glue it", "#{subject.pointer}/mount", design.kinds.usual("mounts").key), *lower(cavity, ground - pin))
+          .drawn(Figure.measure([roof, 0].max, "mm", least: pin))
       end
 
       # Lower is no room, mm.

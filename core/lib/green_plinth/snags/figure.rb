@@ -33,7 +33,7 @@ module GreenPlinth
       # @param most [Numeric, nil] nil: however much; one of the two is said
       def measure(own, unit, least: nil, most: nil)
         { "kind" => "measure", "own" => own.to_f.round(3), "unit" => unit, "least" => least&.to_f&.round(3),
-"most" => most&.to_f&.round(3) }
+          "most" => most&.to_f&.round(3) }
       end
 
       # A way that climbs so much, where so much is the most; both in mm for each 100 mm of way.

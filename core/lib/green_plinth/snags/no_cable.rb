@@ -11,8 +11,7 @@ module GreenPlinth
       OUT_MM = 3.0
 
       def snags
-        design.features.select { |feature|
- feature.powered? && feature.outlined? && feature.cable.nil? && !fed_beneath?(feature) }.map do |feature|
+        design.outlined_features.select { |feature| feature.powered? && feature.cable.nil? && !fed_beneath?(feature) }.map do |feature|
           snag(feature.pointer, "#{feature.name.capitalize} is powered, and nobody has said how its cable leaves the base: once the " \
                                 "ground is laid there is no way left.",
             put("lead it out at the back", "#{feature.pointer}/cable_mm", straight_back(feature)))

@@ -21,8 +21,8 @@ module GreenPlinth
           life = Scale::Length.metric(track.gauge_mm * design.scale)
           snag(track.pointer, "#{track.name.capitalize} has a gauge of #{mm(track.gauge_mm)}, #{life} in life; #{thing.name} is " \
                               "#{Scale::Length.metric(thing.range_mm.typical)}.",
-            put("make it #{format("%.1f", right)} mm", "#{track.pointer}/gauge_mm", right.round(2))).drawn(Figure.measure(track.gauge_mm,
-"mm", least: right / ALLOWED, most: right * ALLOWED))
+            put("make it #{format("%.1f", right)} mm", "#{track.pointer}/gauge_mm", right.round(2)))
+            .drawn(Figure.measure(track.gauge_mm, "mm", least: right / ALLOWED, most: right * ALLOWED))
         end
       end
     end
