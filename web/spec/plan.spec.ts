@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
-import type { Outline, PlinthFile, Point } from "../src/api/types";
+import type { Outline, PatchOperation, PlinthFile, Point } from "../src/api/types";
 import { type Evening, joined, minuteAt, painted } from "../src/builds/brief/week";
 import { curveThrough } from "../src/builds/plan/curve";
 import { snappedTo } from "../src/builds/plan/neighbours";
 import { corners, moved, spun } from "../src/builds/plan/outline";
-import { copiesPatch, outlinePatch, pastePatch } from "../src/builds/plan/parts";
+import { copiesPatch, copyPatch, movePatch, outlinePatch, pastePatch, turnPatch } from "../src/builds/plan/parts";
 import { carried, inShape } from "../src/builds/plan/reshaping";
 import { scattered } from "../src/builds/plan/scatter";
 import { alignedPatch, copyAllPatch, ranks, spreadPatch, takeOutAllPatch, turnAllPatch } from "../src/builds/plan/several";
@@ -212,5 +212,29 @@ describe("several at once", () => {
     const then = applied(file, [{ patch: copies.patch }]);
     expect(copies.pointers).toEqual(["/zones/2", "/zones/3"]);
     expect(new Set(then.zones?.map((zone) => zone.id)).size).toBe(4);
+  });
+});
+
+describe("a course that has a place of its own on a water", () => {
+  const place = { kind: "rectangle", width_mm: 10, depth_mm: 4, at_mm: [10, 0] } as const;
+  const pond = {
+    id: "pond",
+    outline: { kind: "rectangle", width_mm: 60, depth_mm: 40, at_mm: [0, 0] },
+    courses: [{ id: "ice", outline: place }],
+  };
+  const file = { waters: [pond] } as unknown as PlinthFile;
+  const after = (patch: PatchOperation[]) => (applied(file, [{ patch }]) as unknown as { waters: (typeof pond)[] }).waters;
+
+  it("goes along where the water is moved, and round its middle where it is turned", () => {
+    expect(after(movePatch(file, "/waters/0", [5, -3]))[0].courses[0].outline.at_mm).toEqual([15, -3]);
+    // A quarter turn, counter-clockwise: what lay 10 mm to the right lies 10 mm up.
+    const turned = after(turnPatch(file, "/waters/0", 90))[0].courses[0].outline as unknown as { at_mm: Point; turn_deg: number };
+    expect([turned.at_mm, turned.turn_deg]).toEqual([[0, 10], 90]);
+  });
+
+  it("lies on the copy as on the water, under no id that is taken", () => {
+    const copy = after(copyPatch(file, "/waters/0")?.patch ?? [])[1];
+    expect(copy.courses[0].outline.at_mm[0] - copy.outline.at_mm[0]).toBe(10);
+    expect(copy.courses[0]).not.toHaveProperty("id");
   });
 });

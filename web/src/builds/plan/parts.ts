@@ -1,5 +1,5 @@
 import type { Outline, PatchOperation, PlinthFile, Point, Subject } from "../../api/types";
-import { add, moved, rounded, roundedPoint, spun } from "./outline";
+import { add, centre, moved, rounded, roundedPoint, spun } from "./outline";
 import { carried } from "./reshaping";
 
 /** Parts of the file that stand on the plan, by JSON pointer, and the patches that move, turn, reshape and take them out. */
@@ -73,12 +73,28 @@ type Mark = { at_mm: Point; level_mm: number };
 /** The lines that a slope runs between. */
 const LINES = ["from_mm", "to_mm"];
 
-/** What of a part lies within its outline and goes with it: the lines of a slope, the marks of a fall. */
+/** The place of a course, where what carries it was moved and turned. */
+function placeCarried(place: Outline, move: (point: Point) => Point): Outline {
+  const middle = centre(place);
+  const [to, beside] = [move(middle), move(add(middle, [1, 0]))];
+  const deg = rounded((Math.atan2(beside[1] - to[1], beside[0] - to[0]) * 180) / Math.PI, 0.01);
+  const turned = deg === 0 || place.kind === "round" ? place : spun(place, deg, middle);
+  return moved(turned, roundedPoint([to[0] - middle[0], to[1] - middle[1]]));
+}
+
+/** What of a part lies within its outline and goes with it: the lines of a slope, the marks of a fall, places of its courses. */
 function goingWith(part: Bag, before: Outline, after: Outline): Bag {
   const move = carried(before, after);
   const lines = LINES.filter((line) => part[line]).map((line) => [line, roundedPoint(move(part[line] as Point))]);
   const fall = part.fall as Mark[] | undefined;
+  const courses = part.courses as Bag[] | undefined;
+  const laid = courses?.some((course) => course.outline)
+    ? {
+        courses: courses.map((course) => (course.outline ? { ...course, outline: placeCarried(course.outline as Outline, move) } : course)),
+      }
+    : {};
   return {
+    ...laid,
     ...Object.fromEntries(lines),
     ...(fall ? { fall: fall.map((mark) => ({ ...mark, at_mm: roundedPoint(move(mark.at_mm)) })) } : {}),
   };
@@ -131,7 +147,7 @@ function copyOf(part: Bag, id: string, by: Point, name?: string): Bag {
   const copy: Bag = { ...own, ...(courses ? { courses: (courses as Bag[]).map(({ id, ...course }) => course) } : {}), id };
   if (name) copy.name = name;
   const outline = part.outline as Outline | undefined;
-  if (outline) Object.assign(copy, { outline: moved(outline, by) }, goingWith(part, outline, moved(outline, by)));
+  if (outline) Object.assign(copy, { outline: moved(outline, by) }, goingWith(copy, outline, moved(outline, by)));
   else copy.at_mm = roundedPoint(add((part.at_mm as Point | undefined) ?? [0, 0], by));
   return copy;
 }
