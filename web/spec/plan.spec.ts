@@ -223,17 +223,17 @@ describe("a course that has a place of its own on a water", () => {
     courses: [{ id: "ice", outline: place }],
   };
   const file = { waters: [pond] } as unknown as PlinthFile;
-  const after = (patch: PatchOperation[]) => (applied(file, [{ patch }]) as unknown as { waters: (typeof pond)[] }).waters;
+  const waters = (patch: PatchOperation[]) => (applied(file, [{ patch }]) as unknown as { waters: (typeof pond)[] }).waters;
 
   it("goes along where the water is moved, and round its middle where it is turned", () => {
-    expect(after(movePatch(file, "/waters/0", [5, -3]))[0].courses[0].outline.at_mm).toEqual([15, -3]);
+    expect(waters(movePatch(file, "/waters/0", [5, -3]))[0].courses[0].outline.at_mm).toEqual([15, -3]);
     // A quarter turn, counter-clockwise: what lay 10 mm to the right lies 10 mm up.
-    const turned = after(turnPatch(file, "/waters/0", 90))[0].courses[0].outline as unknown as { at_mm: Point; turn_deg: number };
+    const turned = waters(turnPatch(file, "/waters/0", 90))[0].courses[0].outline as unknown as { at_mm: Point; turn_deg: number };
     expect([turned.at_mm, turned.turn_deg]).toEqual([[0, 10], 90]);
   });
 
   it("lies on the copy as on the water, under no id that is taken", () => {
-    const copy = after(copyPatch(file, "/waters/0")?.patch ?? [])[1];
+    const copy = waters(copyPatch(file, "/waters/0")?.patch ?? [])[1];
     expect(copy.courses[0].outline.at_mm[0] - copy.outline.at_mm[0]).toBe(10);
     expect(copy.courses[0]).not.toHaveProperty("id");
   });
