@@ -157,7 +157,7 @@ RSpec.describe "Building up", type: :feature do
   describe "snags" do
     it "go away with one click" do
       skiff = open_build(sample("estuary-skiff"))
-      expect(page).to have_css("[data-snag='water/dam']", text: /runs off the plinth/)
+      expect(page).to have_css("[data-snag='water/dam']", text: /stands 8\.5 mm against 60\.3 mm of open edge/)
       find("[data-snag='water/dam']").click_button("Give the plinth a lip of 9 mm")
       expect(page).to have_no_css("[data-snag='water/dam']")
       expect(saved(skiff).file["plinth"]["lip_mm"]).to eq(9)
@@ -166,7 +166,7 @@ RSpec.describe "Building up", type: :feature do
     it "are marked on the plan, and light their part" do
       open_build(sample("estuary-skiff"))
       mark = find("[data-snag-mark='/waters/0']")
-      expect(mark.find("title", visible: :all).text(:all)).to match(/Creek runs off the plinth/)
+      expect(mark.find("title", visible: :all).text(:all)).to match(/Creek stands 8\.5 mm against/)
       mark.find("path").click
       expect(page).to have_css("section[aria-label='Exact values']", text: /of edge to dam/)
     end

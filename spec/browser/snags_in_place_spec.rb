@@ -8,7 +8,7 @@ RSpec.describe "Snags where they are", type: :feature do
   it "open in place by hand or keyboard, with their fixes as ghosts before they are taken" do
     find("[data-snag-mark='/waters/0'] path").click
     box = find("[role=dialog][aria-label='Snags here']")
-    expect(box).to have_text(/Creek runs off the plinth/)
+    expect(box).to have_text(/Creek stands 8\.5 mm against/)
     fix = box.find_button("Give the plinth a lip of 9 mm")
     fix.hover
     fix.click
@@ -35,6 +35,7 @@ RSpec.describe "Snags where they are", type: :feature do
   end
 
   it "cannot be wanted where they stop the work" do
-    expect(find("section[aria-label=Snags] [data-snag='water/dam']")).to have_no_button("I want it so")
+    open_build(sample("lineside-set"))
+    expect(find("section[aria-label=Snags] [data-snag='schedule/late']")).to have_no_button("I want it so")
   end
 end

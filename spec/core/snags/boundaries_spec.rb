@@ -52,6 +52,17 @@ RSpec.describe "Snags at their limits" do
     expect(codes(with_lip[7.9])).to include("water/dam")
   end
 
+  it "water/dam: stops where it floods to an edge that it was not drawn up to" do
+    drawn = ->(width, at) { { "kind" => "rectangle", "width_mm" => width, "depth_mm" => 20, "at_mm" => [at, 0] } }
+    dammed = lambda do |outline|
+      pool = { "id" => "pool", "medium" => "acrylic_water", "outline" => outline, "level_mm" => 8 }
+      evaluation(plain_file(forms: [board, basin], waters: [pool])).snags.find { |snag| snag.code == "water/dam" }
+    end
+    # The plinth ends 50 mm from the middle: drawn to within 2 mm of it is up to it.
+    expect(dammed[drawn[28.5, 34.25]].to_h.values_at("severity", "message")).to match(["advice", /stands 8 mm against 20 mm of open edge/])
+    expect(dammed[drawn[27, 33.5]].to_h.values_at("severity", "message")).to match(["stops", /runs off the plinth: at 8 mm it meets 20 mm/])
+  end
+
   it "schedule/late: ready on the minute is in time" do
     ready = evaluation(plain_file).schedule.ready_at
     wanted = ->(at) { plain_file(calendar: { start: "2027-03-01T09:00", finish_by: GreenPlinth::Moment.format(at) }) }

@@ -101,7 +101,7 @@ RSpec.describe GreenPlinth::Snags do
         waters: [pool.merge("outline" => { "kind" => "rectangle", "width_mm" => 20,
                                            "depth_mm" => 20 })] }, /beyond where it is drawn/, 0],
     "water/dam" => [{ forms: [board, basin.merge("outline" => edge)], waters: [pool.merge("outline" => edge)] },
-      /runs off the plinth: at 8 mm it meets 20 mm of edge/, 0],
+      /stands 8 mm against 20 mm of open edge/, 0],
     "water/level_unknown" => [{ forms: [board, basin], waters: [pool.except("level_mm")] }, /has no level/, 0],
     "water/dry" => [{ forms: [board, basin], waters: [pool.merge("level_mm" => 2)] }, /lowest 4 mm/, 0],
     "water/first_coat_crazes" => [

@@ -2,7 +2,8 @@
 
 module GreenPlinth
   module Snags
-    # Water that would run off the plinth's edge.
+    # Water that meets the plinth's own edge. Where it is drawn up to the edge the open side is meant: a dam is planned and holds it.
+    # Where it floods to the edge from ground that it was not drawn on, nobody meant it.
     class Dam < Check
       code "water/dam"
       severity "stops"
@@ -15,17 +16,31 @@ module GreenPlinth
 
       # A lip stands this much over the water, mm.
       OVER_MM = 0.5
-      private_constant :OVER_MM
+
+      # mm beside its outline in which water still stands where it is drawn: shores are found by cells of the ground.
+      BESIDE_MM = 2.0
+      private_constant :OVER_MM, :BESIDE_MM
 
       def snag_of(pool)
         level = @evaluation.holding_level(pool)
         lip = (pool.edge_level + OVER_MM).round(1)
-        edge = "at #{mm(pool.edge_level)} it meets #{mm(pool.dam_mm)} of edge that stands #{mm(design.plinth.lip_mm)} high"
-        snag(pool.water.pointer,
-          "#{pool.water.name.capitalize} runs off the plinth: #{edge}. A dam is planned; it must hold until the last pour is hard.",
+        snag(pool.water.pointer, "#{told(pool)}. A dam is planned; it must hold until the last pour is hard.",
           level && put("lower the level to #{mm(level)}", *pool.water.level_at(level)),
-          put("give the plinth a lip of #{mm(lip)}", "/plinth/lip_mm", lip))
+          put("give the plinth a lip of #{mm(lip)}", "/plinth/lip_mm", lip), severity: meant?(pool) ? "advice" : "stops")
           .drawn(Figure.level(pool.edge_level, design.plinth.lip_mm, level))
+      end
+
+      def told(pool)
+        name = pool.water.name.capitalize
+        high = design.plinth.lip_mm.zero? ? "without a lip" : "that stands #{mm(design.plinth.lip_mm)} high"
+        return "#{name} stands #{mm(pool.edge_level)} against #{mm(pool.dam_mm)} of open edge #{high}" if meant?(pool)
+
+        "#{name} runs off the plinth: at #{mm(pool.edge_level)} it meets #{mm(pool.dam_mm)} of edge #{high}"
+      end
+
+      def meant?(pool)
+        drawn = pool.water.area.buffer(BESIDE_MM)
+        pool.dam_lines.all? { |line| drawn.contains?(Plan::Geos.line(line)) }
       end
     end
   end
