@@ -79,7 +79,13 @@ module GreenPlinth
     def waters = @waters ||= parts("waters", Water)
     def sides = @sides ||= parts("sides", Side)
     def tasks = @tasks ||= parts("tasks", Task)
-    def mixes = @mixes ||= parts("mixes", Mix).to_h { |mix| [mix.id, mix] }
+
+    # @return [Hash{String => Mix}] by id
+    def mixes = @mixes ||= stirred.to_h { |mix| [mix.id, mix] }
+
+    # @return [Array<Mix>] as they stand in the file
+    def stirred = @stirred ||= parts("mixes", Mix)
+
     def wishes = @wishes ||= parts("order", Wish)
     def groups = @groups ||= parts("groups", Group)
 
@@ -128,7 +134,7 @@ module GreenPlinth
 
     # @return [Enumerator::Lazy<String>] ids that no part has yet
     def fresh_ids(stem)
-      taken = identified.filter_map(&:id)
+      taken = (identified + stirred + groups + bodies + variants).filter_map(&:id)
       (1..).lazy.map { |i| "#{stem}-#{i}" }.reject { |id| taken.include?(id) }
     end
 

@@ -126,6 +126,14 @@ RSpec.describe GreenPlinth::Files::PlinthFile do
       file = plain_file(zones: [zone(course("earth_paste", id: "same"), id: "ground")],
         subjects: [figure(round(9), id: "same")])
       expect(message(file)).to match(%r{/subjects/0/id: same is taken by /zones/0/courses/0})
+      mud = { id: "mud", parts: [{ material: "earth_paste", amount: 1 }] }
+      expect(message(plain_file(mixes: [mud, mud]))).to match(%r{/mixes/1/id: mud is taken by /mixes/0})
+    end
+
+    it "gives what is new an id that nothing in it has, be it a mix or a group" do
+      taken = design(plain_file(forms: [lift(3, round(9), id: "part-1")], subjects: [figure(round(9), id: "boy")],
+        groups: [{ id: "part-3", members: ["boy"] }], mixes: [{ id: "part-2", parts: [{ material: "earth_paste", amount: 1 }] }]))
+      expect(taken.fresh_ids("part").first(2)).to eq(%w[part-4 part-5])
     end
 
     it "refuses an outline that crosses itself" do

@@ -32,7 +32,7 @@ module GreenPlinth
       def problem(pointer, message) = @problems << Problem.new(pointer, message)
 
       def ids
-        parts = @design.identified + @design.mixes.values + @design.groups + bodied
+        parts = @design.identified + @design.stirred + @design.groups + bodied
         parts.select(&:id).group_by(&:id).each_value do |same|
           same.drop(1).each do |part|
             problem("#{part.pointer}/id", "#{part.id} is taken by #{same.first.pointer}; each part needs an id of its own")
@@ -59,7 +59,7 @@ module GreenPlinth
         (@design.courses + @design.outer_courses).each do |course|
           course.mix ? mixed(course) : known(course.material_key, "#{course.pointer}/material")
         end
-        @design.mixes.each_value { |mix| stirred(mix) }
+        @design.stirred.each { |mix| stirred(mix) }
       end
 
       def stirred(mix)
