@@ -63,7 +63,7 @@ pg_make() {
 pg_forget_foreign() {
   local pid; pid=$(head -n 1 "$PG_DIR/data/postmaster.pid" 2>/dev/null) || return 0
   [ -n "$pid" ] || return 0
-  tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$PG_DIR/data" || rm -f "$PG_DIR/data/postmaster.pid"
+  tr "\0" " " 2>/dev/null <"/proc/$pid/cmdline" | grep -qF -- "$PG_DIR/data" || rm -f "$PG_DIR/data/postmaster.pid"
 }
 
 # No socket file: its path has a length that a folder's may exceed.

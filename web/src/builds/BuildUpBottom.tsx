@@ -20,46 +20,33 @@ export function BuildUpBottom({ shown, onShow }: { shown: UnderThePlan; onShow: 
   const go = useMoment((state) => state.go);
   // Whoever leaves the page leaves the rehearsal too.
   useEffect(() => () => go(null), [go]);
+  const choice = <Choice shown={shown} onShow={onShow} />;
+  if (shown === "time") return <DryingLine choice={choice} />;
   return (
-    <Box sx={{ height: "100%", position: "relative", minHeight: 0 }}>
-      {shown === "time" ? (
-        <DryingLine />
-      ) : (
-        <Stack sx={{ height: "100%" }}>
-          {schedule && (
-            <Stack direction="row" sx={{ px: 1.5, pt: 0.5 }}>
-              <RehearsalBar schedule={schedule} />
-            </Stack>
-          )}
-          <Box sx={{ flex: 1, minHeight: 0 }}>
-            <Suspense fallback={<Waiting>Fetching the turntable…</Waiting>}>
-              <TurntableView />
-            </Suspense>
-          </Box>
-        </Stack>
-      )}
-      <ToggleButtonGroup
-        size="small"
-        exclusive
-        value={shown}
-        onChange={(_, value) => value && onShow(value)}
-        aria-label="Under the plan"
-        sx={{
-          position: "absolute",
-          left: shown === "time" ? "auto" : 8,
-          right: shown === "time" ? 8 : "auto",
-          bottom: 6,
-          bgcolor: "background.paper",
-          zIndex: 2,
-        }}
-      >
-        <ToggleButton value="time" sx={{ py: 0, px: 1 }}>
-          Drying line
-        </ToggleButton>
-        <ToggleButton value="solid" sx={{ py: 0, px: 1 }}>
-          Turntable
-        </ToggleButton>
-      </ToggleButtonGroup>
-    </Box>
+    <Stack sx={{ height: "100%", minHeight: 0 }}>
+      <Stack direction="row" sx={{ px: 1.5, py: 0.5, gap: 1.5, alignItems: "center", flexWrap: "wrap" }}>
+        {choice}
+        {schedule && <RehearsalBar schedule={schedule} />}
+      </Stack>
+      <Box sx={{ flex: 1, minHeight: 0, position: "relative" }}>
+        <Suspense fallback={<Waiting>Fetching the turntable…</Waiting>}>
+          <TurntableView />
+        </Suspense>
+      </Box>
+    </Stack>
+  );
+}
+
+/** In one place whichever is shown, and over no drawing. */
+function Choice({ shown, onShow }: { shown: UnderThePlan; onShow: (shown: UnderThePlan) => void }) {
+  return (
+    <ToggleButtonGroup size="small" exclusive value={shown} onChange={(_, value) => value && onShow(value)} aria-label="Under the plan">
+      <ToggleButton value="time" sx={{ py: 0, px: 1 }}>
+        Drying line
+      </ToggleButton>
+      <ToggleButton value="solid" sx={{ py: 0, px: 1 }}>
+        Turntable
+      </ToggleButton>
+    </ToggleButtonGroup>
   );
 }

@@ -44,7 +44,7 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
       sx={{
         display: "flex",
         alignItems: "center",
-        gap: 2,
+        columnGap: 1.5,
         px: 1.5,
         py: 0.5,
         bgcolor: "background.paper",
@@ -55,7 +55,7 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
       }}
     >
       <Brand component={Link} to="/" />
-      <Box sx={{ minWidth: 150, flex: "1 1 150px" }}>
+      <Box sx={{ minWidth: 140, flex: "1 1 140px" }}>
         <Typography variant="h1" noWrap sx={{ fontSize: "1.2rem" }} title={file.title}>
           {file.title}
         </Typography>
@@ -64,7 +64,7 @@ export function TopBar({ onSnags, onDate, onShopping }: { onSnags: () => void; o
           {count(file.copies ?? 1, "base")}
         </Typography>
       </Box>
-      <Stack direction="row" component="section" aria-label="Vitals" sx={{ gap: 1, flexWrap: "wrap" }}>
+      <Stack direction="row" component="section" aria-label="Vitals" sx={{ columnGap: 0.25, flexWrap: "wrap" }}>
         <Vital
           onClick={onDate}
           how="vitals/ready"

@@ -3,7 +3,7 @@ import Button from "@mui/material/Button";
 import Stack from "@mui/material/Stack";
 import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
-import { memo, type RefObject, useEffect, useMemo, useRef, useState } from "react";
+import { memo, type ReactNode, type RefObject, useEffect, useMemo, useRef, useState } from "react";
 import type { Evaluation, Schedule } from "../../api/types";
 import { minutesOf, momentWords } from "../../common/words";
 import { trueTime } from "../order/drawn/clock";
@@ -20,11 +20,12 @@ import { AXIS, LABEL, NARROW, NARROW_LABEL, ROW, shifted, stretched, type Window
 interface Props {
   evaluation: Evaluation;
   schedule: Schedule;
+  choice: ReactNode;
   climate: string;
 }
 
 /** A thin row for each part, as it is built up, in true time: to be looked at closer with the wheel and drawn along by hand. */
-export const DryingChart = memo(function DryingChart({ evaluation, schedule, climate }: Props) {
+export const DryingChart = memo(function DryingChart({ evaluation, schedule, choice, climate }: Props) {
   const { pointer } = useSelection();
   const { tints } = useTheme();
   const { ref, size } = useSize<HTMLDivElement>();
@@ -44,7 +45,7 @@ export const DryingChart = memo(function DryingChart({ evaluation, schedule, cli
   return (
     <>
       <Stack direction="row" sx={{ alignItems: "center", gap: 1.5, px: 1.5, pt: 0.5, flexWrap: "wrap" }}>
-        <Typography variant="h2">Drying line</Typography>
+        {choice}
         <Typography variant="body2" color="text.secondary">
           {climate}
         </Typography>
