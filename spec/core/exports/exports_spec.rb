@@ -71,6 +71,12 @@ RSpec.describe "What a build is exported as" do
       expect(xs.minmax).to match([be_within(0.3).of(-20), be_within(0.3).of(20)])
     end
 
+    it "has a place for a water's name beside what stands in it" do
+      wide = pool_file(level: 8, outline: rectangle(60, 30), subjects: [figure(round(20), at_mm: [0, 0])])
+      spot = evaluation(wide).drawing["waters"][0]["named_at_mm"]
+      expect([spot.first.abs, spot.last.abs]).to match([be_between(10, 30), be < 15])
+    end
+
     it "draws the stretch of edge that needs a dam" do
       drawing = evaluation(pool_file(level: 8, outline: rectangle(40, 20, at: [40, 0]))).drawing
       expect(drawing["waters"][0]["dams"].flatten(1).map(&:first)).to all(be_within(0.01).of(50))

@@ -35,6 +35,21 @@ module GreenPlinth
         end
       end
 
+      # How often the width of an area is halved in the search of its widest spot.
+      HALVINGS = 6
+      private_constant :HALVINGS
+
+      # @return [Array(Float, Float)] mm; a place that lies farthest from the area's edge, but for 1/64 of the widest circle of its size
+      def widest_spot(area)
+        low, high, inner = 0.0, Math.sqrt(area(area) / Math::PI), area
+        HALVINGS.times do
+          middle = (low + high) / 2
+          shrunk = area.buffer(-middle)
+          area(shrunk).positive? ? (low, inner = middle, shrunk) : high = middle
+        end
+        polygons(inner).max_by(&:area).point_on_surface.then { |spot| [spot.x, spot.y] }
+      end
+
       # @return [Float] mm of all lines in whatever GEOS answered with
       def length(geometry) = lines(geometry).sum(0.0, &:length)
 

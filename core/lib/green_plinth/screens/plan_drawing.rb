@@ -88,7 +88,8 @@ module GreenPlinth
       def waters
         still = @evaluation.survey.of(@evaluation.pools, PlanDrawing) { drawn_waters }
         still.zip(@evaluation.pools).map do |drawn, pool|
-          drawn.merge("courses" => water_courses(pool), "depths" => depths(pool), "reaches" => reaches(pool))
+          drawn.merge("courses" => water_courses(pool), "depths" => depths(pool), "reaches" => reaches(pool),
+            "named_at_mm" => named_at(pool))
         end
       end
 
@@ -140,6 +141,16 @@ module GreenPlinth
             "drawn" => rings(pool.water.area), "wet" => (pool.rings || []).map { |ring| thinned(ring) },
             "dams" => (pool.dam_lines || []).map { |line| short(Plan::Geos.coordinates(Plan::Geos.line(line).simplify(FINE_MM))) } }
         end
+      end
+
+      # Where its name hides nothing that stands in it.
+      def named_at(pool)
+        open = (pool.wet? ? pool.area : pool.water.area).simplify(SHORE_MM).difference(standing)
+        Plan::Geos.widest_spot(open.empty? ? pool.water.area : open).map { |value| value.round(1) }
+      end
+
+      def standing
+        @standing ||= Plan::Geos.union(@design.subjects.map(&:footprint_area) + @design.outlined_features.map(&:area))
       end
 
       def rings(shape)

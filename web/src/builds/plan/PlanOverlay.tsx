@@ -219,8 +219,8 @@ function Names({ drawing, toScreen, scale, taken }: Pick<Props, "drawing" | "toS
     return (x1 - x0) * scale > 18 ? [{ key: subject.pointer, words: subject.name, x, y: y + 15 }] : [];
   });
   const waters = drawing.waters.flatMap((water): Called[] => {
-    const [x0, y0, x1, y1] = bounds(water.drawn);
-    const [x, y] = toScreen([(x0 + x1) / 2, (y0 + y1) / 2]);
+    const [x0, , x1] = bounds(water.drawn);
+    const [x, y] = toScreen(water.named_at_mm as Point);
     return (x1 - x0) * scale > 90 ? [{ key: water.pointer, words: water.name, x, y: y + 4, slanted: true }] : [];
   });
   // The principal one is told before the others, where there is not room for all.
