@@ -78,6 +78,67 @@ RSpec.describe GreenPlinth::Snags::Figure do
     expect(drawn["most_pct"]).to be < 12
   end
 
+  # What it is about; the code; the scene; the measure by hand.
+  {
+    # The plinth is 20 mm thick where nothing is said.
+    "a cut deeper than the plinth" => ["relief/cuts_through", { forms: [{ "id" => "pit", "kind" => "cut", "depth_mm" => 30,
+      "outline" => { "kind" => "round", "diameter_mm" => 20 } }] }, { "own" => 30.0, "most" => 20.0, "unit" => "mm" }],
+    "damp air" => ["dry/too_damp", { climate: { humidity_pct: 85 }, zones: [{ "id" => "z", "ground" => "earth",
+      "outline" => { "kind" => "rest" }, "courses" => [{ "material" => "aerosol_primer", "rig" => "spray_can" }] }] },
+      { "own" => 85.0, "most" => 75.0, "unit" => "%" }],
+    # Two discs of 10 mm, 4 mm apart: 2·25·acos(0.4) − 2·sqrt(84) = 39.64 mm² are shared.
+    "two on one spot" => ["fit/clearance", { subjects: [man.merge("footprint" => { "kind" => "round", "diameter_mm" => 10 }),
+      man.merge("id" => "boy", "footprint" => { "kind" => "round", "diameter_mm" => 10 }, "at_mm" => [4, 15])] },
+      { "own" => 39.6, "most" => 0.0, "unit" => "mm²" }]
+  }.each do |what, (code, members, right)|
+    it "is a measure beside what would do: #{what}" do
+      drawn = figure(code, **members)
+      expect(drawn).to include({ "kind" => "measure" }.merge(right.except("own")))
+      expect(drawn["own"]).to be_within(0.1).of(right["own"])
+    end
+  end
+
+  describe "of layers" do
+    it "names the two that do not go together, with the ones next to them" do
+      drawn = figure("order/hidden_coat", zones: [zone(course("earth_paste"), course("acrylic_paint", colour: "#112233"),
+        course("acrylic_paint", colour: "#445566"), course("fine_sand"), course("fine_sand"))])
+      names = drawn["layers"].map { |layer| layer["colour"] }
+      expect(names[1, 2]).to eq(%w[#112233 #445566])
+      expect([names.size, drawn["low"], drawn["high"]]).to eq([4, 1, 2])
+    end
+
+    it "begins with the form where that is the lower of the two" do
+      foam = { "id" => "hill", "kind" => "lift", "material" => "xps_foam", "sheet_mm" => 10,
+               "outline" => { "kind" => "rectangle", "width_mm" => 100, "depth_mm" => 60 } }
+      drawn = figure("compat/foam_solvent", forms: [foam], zones: [zone(course("aerosol_primer", rig: "spray_can"))])
+      expect(drawn["layers"].map { |layer| layer["name"] }).to eq(["hill", "spray primer"])
+      expect([drawn["low"], drawn["high"]]).to eq([0, 1])
+    end
+  end
+
+  it "is two tones that read as one" do
+    sides = [-25, 25].map { |x| { "kind" => "rectangle", "width_mm" => 50, "depth_mm" => 60, "at_mm" => [x, 0] } }
+    zones = sides.zip(%w[#6b5a45 #6c5b46], %w[west east]).map do |outline, colour, id|
+      zone(course("acrylic_paint", colour: colour), outline: outline, id: id, name: id)
+    end
+    drawn = figure("colour/meant_alike", zones: [zones[0], zones[1].merge("courses" => [{ "material" => "acrylic_paint",
+      "colour" => "#75644f" }])])
+    expect(drawn["own"]).to eq([{ "name" => "west", "colour" => "#6b5a45" }, { "name" => "east", "colour" => "#75644f" }])
+    expect(drawn["right"].map { |tone| tone["colour"] }).to eq(%w[#6b5a45 #6b5a45])
+  end
+
+  it "is where a flag streams beside where the wind takes it" do
+    flag = man.merge("flag_deg" => 90)
+    expect(figure("composition/flag_against_wind", wind: { "from_deg" => 180 }, subjects: [flag]))
+      .to eq("kind" => "bearings", "own_deg" => 90.0, "right_deg" => 0.0, "allowed_deg" => 45.0)
+    sea = { "id" => "sea", "medium" => "acrylic_water", "level_mm" => 3,
+            "waves" => { "height_mm" => 2, "length_mm" => 60, "from_deg" => 300 },
+            "outline" => { "kind" => "rectangle", "width_mm" => 60, "depth_mm" => 40 } }
+    # From 300° towards 120°; the wind from 180° towards 0°.
+    expect(figure("composition/waves_against_wind", wind: { "from_deg" => 180 }, waters: [sea]))
+      .to include("own_deg" => 120.0, "right_deg" => 0.0)
+  end
+
   it "is none where words do" do
     lamp = { "id" => "lamp", "kind" => "light", "outline" => round(4), "height_mm" => 30, "powered" => true }
     dark = told(plain_file(features: [lamp]))["snags"].find { |snag| snag["code"] == "fit/no_cable" }

@@ -5,24 +5,8 @@ import { useTheme } from "@mui/material/styles";
 import Typography from "@mui/material/Typography";
 import { type ReactNode, useState } from "react";
 import type { Reckoning } from "../api/types";
-import { amountWords, capital, grams, mm, momentWords, money, short, span } from "./words";
-
-type Figure = Pick<Reckoning, "value" | "unit">;
-
-/** A figure in the maker's units. */
-function figureWords({ value, unit }: Figure): string {
-  if (value === null) return "unknown";
-  if (typeof value === "string") return unit === "moment" ? momentWords(value) : value;
-  const told: Record<string, (value: number) => string> = {
-    mm,
-    g: grams,
-    min: span,
-    minor: money,
-    mm2: (area) => `${short(area / 100)} cm²`,
-    deg: (angle) => `${short(angle)}°`,
-  };
-  return unit && told[unit] ? told[unit](value) : amountWords(value, unit);
-}
+import { figureWords } from "./figureWords";
+import { capital } from "./words";
 
 interface Props {
   about: string;

@@ -24,6 +24,7 @@ module GreenPlinth
         most = laid.max_by(&:cover_pct)
         snag(zone.pointer, "Nothing on #{zone.name} covers all of it, #{most.name} the most with #{number(most.cover_pct)} %: bare " \
                            "#{beneath(zone)} shows.", put("close it with #{most.name}", "#{most.pointer}/cover_pct", 100))
+          .drawn(Figure.measure(most.cover_pct, "%", least: CLOSED_PCT))
       end
 
       def beneath(zone)

@@ -96,6 +96,12 @@ module GreenPlinth
       # @return [Scale::Things::Thing, nil] the real thing of this key
       def real_thing(key) = Scale::Things.new(catalogue)[key]
 
+      # @param parts [Array<Design::Part, Catalogue::Material>] from below
+      # @return [Hash] a figure of them as layers, where one does not go with what lies under it
+      def over_another(parts, low, high)
+        Figure.layers(parts.map { |part| [part.name, part.colour || (part.material&.colour if part.is_a?(Design::Part))] }, low, high)
+      end
+
       # @param own [Numeric] mm
       # @return [Hash] a figure of it beside what the thing has at this scale
       def of_life(own, thing)

@@ -20,7 +20,7 @@ module GreenPlinth
         return unless chips && beneath&.trait?(chips) && course.coats == 1 && !coated_again?(zone, course, at)
 
         snag(course.pointer, "One coat of #{course.name} on #{beneath.name} chips at the first knock: makers lay two.",
-          put("lay two coats", "#{course.pointer}/coats", 2))
+          put("lay two coats", "#{course.pointer}/coats", 2)).drawn(over_another([beneath, *zone.courses.drop(at)], 0, 1))
       end
 
       def coated_again?(zone, course, at) = zone.courses[at + 1]&.material_key == course.material_key

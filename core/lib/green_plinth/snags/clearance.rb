@@ -17,6 +17,7 @@ module GreenPlinth
           snag(other.pointer,
             "#{one.name.capitalize} and #{other.name} stand on the same #{number(shared)} mm²: only one of them fits there.",
             move(other, @evaluation.nearest_place.find(other, toward: away_from(one, other))))
+            .drawn(Figure.measure(shared, "mm²", most: 0))
         end
       end
 

@@ -15,7 +15,8 @@ module GreenPlinth
 
         [snag("/climate/temperature_c",
           "At #{number(design.climate.temperature_c)} °C water-borne paint and paste may not knit into a film: it powders off later.",
-          put("work at 18 °C", "/climate/temperature_c", 18))]
+          put("work at 18 °C", "/climate/temperature_c", 18))
+          .drawn(Figure.measure(design.climate.temperature_c, "°C", least: LEAST_C))]
       end
 
       private

@@ -20,7 +20,7 @@ module GreenPlinth
           right = [deepest - FLOOR_MM, 0.1].max.round(1)
           through = "is #{mm(form.depth_mm)} deep and goes through the plinth over #{number(stratum.through_mm2)} mm²"
           snag(form.pointer, "#{form.name.capitalize} #{through}: there is only #{mm(deepest)} to cut into.",
-            put("cut #{mm(right)} deep", "#{form.pointer}/depth_mm", right))
+            put("cut #{mm(right)} deep", "#{form.pointer}/depth_mm", right)).drawn(Figure.measure(form.depth_mm, "mm", most: deepest))
         end
       end
     end

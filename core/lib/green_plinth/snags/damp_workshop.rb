@@ -15,7 +15,7 @@ module GreenPlinth
 
         [snag("/climate/humidity_pct",
           "At #{number(design.climate.humidity_pct)} % humidity sprayed coats may dry milky: wait for a drier day or warm the room.",
-          put("spray at 60 %", "/climate/humidity_pct", 60))]
+          put("spray at 60 %", "/climate/humidity_pct", 60)).drawn(Figure.measure(design.climate.humidity_pct, "%", most: MOST_PCT))]
       end
 
       private

@@ -21,6 +21,7 @@ module GreenPlinth
 
           snag(feature.pointer, "The ground under #{feature.name} drops by #{mm(step)}: one end of it hangs in the air, or is sunk.",
             move(feature, @evaluation.nearest_place.find(feature) { |there| level?(there) }, "to level ground"))
+            .drawn(Figure.measure(step, "mm", most: STEP_MM))
         end
       end
 

@@ -28,7 +28,7 @@ module GreenPlinth
       end
 
       # One measure beside what it should be: on a scale from nothing, what would do is a stretch of it.
-      # @param unit [String] "mm", "mm²", "g", "%", "×"
+      # @param unit [String] "mm", "mm²", "g", "g/mm²", "%", "°C", "×", "min", or "minor": hundredths of the maker's money
       # @param least [Numeric, nil] nil: however little
       # @param most [Numeric, nil] nil: however much; one of the two is said
       def measure(own, unit, least: nil, most: nil)
@@ -38,6 +38,30 @@ module GreenPlinth
 
       # A way that climbs so much, where so much is the most; both in mm for each 100 mm of way.
       def climb(own, most) = { "kind" => "climb", "own_pct" => own.to_f.round(2), "most_pct" => most.to_f.round(2) }
+
+      # Layers that lie one over another, and the two that do not go together; what lies between those is left out.
+      # @param stack [Array<Array(String, String)>] name and colour of each, from below; colour nil where it is not known
+      # @param low [Integer] which of them is the lower of the two
+      # @param high [Integer] which is the upper
+      def layers(stack, low, high)
+        shown = [low - 1, low, high, high + 1].select { |at| at.between?(0, stack.size - 1) }
+        { "kind" => "layers", "layers" => shown.map { |at| { "name" => stack[at].first, "colour" => stack[at].last } },
+          "low" => shown.index(low), "high" => shown.index(high) }
+      end
+
+      # Tones as they end, and those that would do instead.
+      # @param own [Array<Array(String, String)>] name and colour of each
+      # @param right [Array<Array(String, String)>] none where there is no one answer
+      def tones(own, right = [])
+        { "kind" => "tones" }.merge({ "own" => own, "right" => right }.transform_values do |list|
+          list.map { |name, colour| { "name" => name, "colour" => colour } }
+        end)
+      end
+
+      # Where something streams or comes from, and where it should within so much to either side; degrees counter-clockwise from the right.
+      def bearings(own, right, allowed)
+        { "kind" => "bearings", "own_deg" => own.to_f % 360, "right_deg" => right.to_f % 360, "allowed_deg" => allowed.to_f }
+      end
 
       # A layer as thick as this, where so much is the most.
       def layer(own, most) = { "kind" => "layer", "own_mm" => own.to_f, "most_mm" => most.to_f }

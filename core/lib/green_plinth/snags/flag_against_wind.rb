@@ -20,7 +20,7 @@ module GreenPlinth
           next if off <= ALLOWED_DEG
 
           snag(part.pointer, "The flag of #{part.name} streams #{number(off)}° from where the wind takes it: there is one wind in a scene.",
-            put("let it stream with the wind", "#{part.pointer}/flag_deg", lee.round))
+            put("let it stream with the wind", "#{part.pointer}/flag_deg", lee.round)).drawn(Figure.bearings(streams, lee, ALLOWED_DEG))
         end
       end
     end

@@ -15,6 +15,7 @@ module GreenPlinth
           eats = "#{catalogue.name(eater).capitalize} eats bare #{form.material.name}"
           snag(where, "#{eats}: #{form.name} will pit and melt where it touches.",
             put("seal it with #{sealer.name} first", "#{form.pointer}/seal", [sealer.key]))
+            .drawn(over_another([form, catalogue[eater]], 0, 1))
         end
       end
 

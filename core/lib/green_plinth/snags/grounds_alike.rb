@@ -20,6 +20,7 @@ module GreenPlinth
 
           alike = "#{one.name.capitalize} and #{other.name} end in nearly the same tone (ΔE #{number(apart)})"
           snag(other.pointer, "#{alike}: they will read as one ground. Shift one lighter or warmer.")
+            .drawn(Figure.tones([one, other].map { |zone| [zone.name, Colour::Tone.of_zone(zone)] }))
         end
       end
 

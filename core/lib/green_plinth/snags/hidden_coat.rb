@@ -20,6 +20,7 @@ module GreenPlinth
 
         snag(coat.pointer, "#{coat.name.capitalize} on #{coat.host.name} is wholly covered by #{over.name}: nobody will see it.",
           take_out("leave it out", coat.pointer), put("let #{over.name} cover 60 %", "#{over.pointer}/cover_pct", 60))
+          .drawn(over_another(coat.host.courses, *[coat, over].map { |course| coat.host.courses.index(course) }))
       end
 
       # Primer is there to be covered.

@@ -19,6 +19,7 @@ module GreenPlinth
 
         snag(matt.pointer, "One coat of #{matt.name} over #{gloss.name} on #{matt.host.name} stays patchy: try it on a spot that will " \
                            "be hidden, and expect two.", put("lay two coats", "#{matt.pointer}/coats", 2))
+          .drawn(over_another(matt.host.courses, *[gloss, matt].map { |course| matt.host.courses.index(course) }))
       end
     end
   end

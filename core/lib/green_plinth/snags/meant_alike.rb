@@ -34,6 +34,7 @@ module GreenPlinth
         told = "#{one.name.capitalize} and #{other.name} are both #{one.ground.name}, and nearly of one tone (ΔE #{number(apart)})"
         snag(second.pointer, "#{told}: meant alike, they read as a mistake.",
           put("paint #{other.name} like #{one.name}", "#{second.pointer}/colour", first.colour))
+          .drawn(Figure.tones([[one.name, first.colour], [other.name, second.colour]], [[one.name, first.colour]] * 2))
       end
     end
   end

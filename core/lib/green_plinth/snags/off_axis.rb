@@ -17,7 +17,7 @@ module GreenPlinth
 
         limit = mm(floating.off_axis_limit_mm)
         [snag("/plinth", "What floats has its middle #{mm(off)} off the axis, where #{limit} hang level: imbalance makes it wobble.",
-          countered(floating))]
+          countered(floating)).drawn(Figure.measure(off, "mm", most: floating.off_axis_limit_mm))]
       end
 
       private

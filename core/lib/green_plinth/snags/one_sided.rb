@@ -18,8 +18,10 @@ module GreenPlinth
         sides = tall.map { |solid| side(solid) }.uniq
         return [] if sides.size > 1 || answered?(sides.first)
 
+        answering = answer(sides.first)
         [snag("/subjects", "Everything high stands #{sides.first.positive? ? "right" : "left"} of the middle line, up to #{mm(highest)}; " \
-                           "on the other side nothing rises over #{mm(answer(sides.first))}.", moved)]
+                           "on the other side nothing rises over #{mm(answering)}.", moved)
+          .drawn(Figure.measure(answering, "mm", least: ANSWER * highest))]
       end
 
       private

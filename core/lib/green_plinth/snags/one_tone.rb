@@ -30,16 +30,19 @@ module GreenPlinth
 
         course = grown.first
         snag(course.pointer, "#{zone.name.capitalize} is covered with #{course.name} of one tone: no growth is. Mix in a second.",
-second(course))
+          second(course)).drawn(figure(course.name, tone_of(course), lighter(course)))
       end
 
       # Set one by one, they leave the ground open between them.
       def single?(course) = course.count || course.material["per_dm2"]
 
+      def figure(name, tone, lighter) = Figure.tones([[name, tone]], [[name, tone], ["a second", lighter]])
+      def tone_of(course) = course.colour || course.material.colour
+      def lighter(course) = Colour::Tone.shaded(tone_of(course), LIGHTER)
+
       def second(course)
-        tone = Colour::Tone.shaded(course.colour || course.material.colour, LIGHTER)
         Fix.new("lay a lighter tone over #{OVER_PCT} % of it", [{ "op" => "add", "path" => "#{course.host.pointer}/courses/-",
-          "value" => course.data.except("id", "count").merge("cover_pct" => OVER_PCT, "colour" => tone) }])
+          "value" => course.data.except("id", "count").merge("cover_pct" => OVER_PCT, "colour" => lighter(course)) }])
       end
     end
   end

@@ -16,7 +16,7 @@ module GreenPlinth
         dear = @evaluation.quantities.select(&:cost_minor).max_by(&:cost_minor)
         over = "Buying everything new costs #{money(cost)}, #{money(cost - budget)} over the limit"
         [snag("/limits/budget_minor", "#{over}; #{dear.name} is the dearest at #{money(dear.cost_minor)}.",
-          put("raise the limit to #{money(cost)}", "/limits/budget_minor", cost))]
+          put("raise the limit to #{money(cost)}", "/limits/budget_minor", cost)).drawn(Figure.measure(cost, "minor", most: budget))]
       end
 
       private

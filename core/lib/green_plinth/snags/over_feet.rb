@@ -17,7 +17,7 @@ module GreenPlinth
 
           snag(subject.pointer,
             "#{pool.water.name.capitalize} stands #{mm(depth)} over the ground under #{subject.name}: the foot is poured in.",
-            lowered(pool, depth))
+            lowered(pool, depth)).drawn(Figure.measure(depth, "mm", most: SOLE_MM))
         end
       end
 

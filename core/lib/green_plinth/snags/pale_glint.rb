@@ -23,7 +23,7 @@ module GreenPlinth
         pale = pale_beneath(zone, below) or return
         strewn = zone.courses[at]
         snag(strewn.pointer, "#{pale.name.capitalize} dries white and glints through #{strewn.name} on #{zone.name}: prime it first, " \
-                             "in the ground's tone.", primed(strewn, zone))
+                             "in the ground's tone.", primed(strewn, zone)).drawn(over_another([pale, *zone.courses.drop(at)], 0, 1))
       end
 
       def strewn?(course)

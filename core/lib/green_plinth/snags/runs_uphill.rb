@@ -17,7 +17,7 @@ module GreenPlinth
         before, after = water.fall.marks[at - 1, 2].map(&:last)
         snag("#{water.pointer}/fall/#{at}",
           "#{water.name.capitalize} runs uphill: its surface rises from #{mm(before)} to #{mm(after)} on its way down.",
-          put("let it fall all the way", "#{water.pointer}/fall", falling(water)))
+          put("let it fall all the way", "#{water.pointer}/fall", falling(water))).drawn(Figure.measure(after, "mm", most: before))
       end
 
       # No mark higher than the one before it.

@@ -36,7 +36,7 @@ module GreenPlinth
         repose = @evaluation.slopes.repose_deg(zone)
         steep = "#{number(share * 100)} % of #{zone.name} is steeper than the #{number(repose)}° at which its grains lie"
         snag(zone.pointer, "#{steep}: they slide off before the glue holds. Work in strips, the board tilted, or ease the ground.",
-          eased(zone, repose))
+          eased(zone, repose)).drawn(Figure.measure(share * 100, "%", most: LEAST * 100))
       end
 
       def eased(zone, repose)

@@ -14,6 +14,7 @@ module GreenPlinth
           told = "#{crust.material.name.capitalize} is hard, #{form.material.name} under it is soft"
           snag(form.pointer, "#{told}: the crust gives way under a thumb.",
             put(design.kinds.work("rigid_foam", "label"), "#{form.pointer}/material", form.material["instead"] || rigid))
+            .drawn(over_another([form, crust], 0, 1))
         end
       end
 

@@ -22,6 +22,7 @@ module GreenPlinth
         snag(texture.pointer, "The colour stirred into #{texture.name} on #{texture.host.name} is lost: #{coat.name} goes over it.",
           (put("use plain #{catalogue.name(body)}", "#{texture.pointer}/material", body) if catalogue[body]&.trait?("body")),
           take_out("leave the primer out", coat.pointer))
+          .drawn(over_another(texture.host.courses, *[texture, coat].map { |course| texture.host.courses.index(course) }))
       end
 
       def primes?(course) = technique_of(course)&.phase == :prime

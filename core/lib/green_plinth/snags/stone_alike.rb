@@ -26,6 +26,7 @@ module GreenPlinth
 
         told = "#{wall.name.capitalize} and #{rock.name} end in nearly the same grey (ΔE #{number(apart)})"
         snag(wall.pointer, "#{told}: built and natural stone read as one. Shift one warmer or lighter.")
+          .drawn(Figure.tones([wall, rock].map { |feature| [feature.name, tone(feature)] }))
       end
     end
   end

@@ -28,16 +28,21 @@ module GreenPlinth
           next unless fault
 
           told = "The stone of #{zone.name} ends too #{fault.first} for daylight (#{fault.last})"
-          snag(zone.pointer, "#{told}: a warm dry-brush lifts it.", lifted(zone, tone))
+          warm = warmed(tone)
+          snag(zone.pointer, "#{told}: a warm dry-brush lifts it.", lifted(zone, warm))
+            .drawn(Figure.tones([[zone.name, tone]], [["brushed over", warm]]))
         end
       end
 
       private
 
-      def lifted(zone, tone)
+      def warmed(tone)
         red, green, blue = Colour::Tone.shaded(tone, LIGHTER).delete_prefix("#").scan(/../).map(&:hex)
-        warm = format("#%02x%02x%02x", *[[red, LEAST_GREY].max + WARMER, [green, LEAST_GREY].max + (WARMER / 2),
+        format("#%02x%02x%02x", *[[red, LEAST_GREY].max + WARMER, [green, LEAST_GREY].max + (WARMER / 2),
           blue.clamp(LEAST_GREY - WARMER, [red, LEAST_GREY].max)].map { |one| one.clamp(0, 255) })
+      end
+
+      def lifted(zone, warm)
         coat = { "material" => design.kinds.work("lights", "material"), "technique" => design.kinds.work("lights"), "colour" => warm }
         Fix.new("dry-brush it lighter and warmer", [{ "op" => "add", "path" => "#{zone.pointer}/courses/-", "value" => coat }])
       end

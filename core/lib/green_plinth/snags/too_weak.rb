@@ -34,7 +34,7 @@ module GreenPlinth
 
         snag(subject.pointer, "A knock #{asked} pulls #{number(needs)} g/mm² at the foot of #{subject.name}, and #{joint.weakest.name} " \
                               "bears about #{number(bears)} g/mm²: pin it.",
-          put(subject.mount["fix"], "#{subject.pointer}/mount", subject.mount["firmer"]))
+          put(subject.mount["fix"], "#{subject.pointer}/mount", subject.mount["firmer"])).drawn(Figure.measure(needs, "g/mm²", most: bears))
       end
 
       # Shear over the contact, and the moment at half its height over the modulus of a square of that area (beam theory).

@@ -21,7 +21,7 @@ module GreenPlinth
         last = "#{zone.pointer}/courses/#{zone.courses.size - 1}"
         snag(course.pointer, "#{flood.name.capitalize} goes over #{course.name} on #{zone.name}, and alcohol hazes it white.",
           Fix.new("varnish last", [{ "op" => "move", "from" => course.pointer, "path" => last }]),
-          take_out("leave the varnish out", course.pointer))
+          take_out("leave the varnish out", course.pointer)).drawn(over_another(zone.courses, at, zone.courses.index(flood)))
       end
 
       def floods?(course) = course.material&.trait?("mist") || technique_of(course)&.trait?("alcohol") || false

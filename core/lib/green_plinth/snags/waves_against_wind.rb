@@ -25,6 +25,7 @@ module GreenPlinth
         snag("#{water.pointer}/waves", "The waves of #{water.name} come from #{number(apart.abs)}° aside of the wind: sails and flags " \
                                        "would fly against their own sea.",
           Fix.new("let them come with the wind", [{ "op" => "remove", "path" => "#{water.pointer}/waves/from_deg" }]))
+          .drawn(Figure.bearings(from + 180, wind + 180, ASIDE_DEG))
       end
     end
   end

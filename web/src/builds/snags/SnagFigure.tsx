@@ -1,11 +1,14 @@
+import { Bearings } from "./figures/Bearings";
 import { Climb } from "./figures/Climb";
 import type { Figure } from "./figures/frame";
 import { Grains } from "./figures/Grains";
 import { Heights } from "./figures/Heights";
 import { Layer } from "./figures/Layer";
+import { Layers } from "./figures/Layers";
 import { Lean } from "./figures/Lean";
 import { Level } from "./figures/Level";
 import { Measure } from "./figures/Measure";
+import { Tones } from "./figures/Tones";
 
 /** The figure of a snag, drawn: what is there beside what should be, to one scale. */
 export function SnagFigure({ figure }: { figure: Figure }) {
@@ -24,5 +27,11 @@ export function SnagFigure({ figure }: { figure: Figure }) {
       return <Measure figure={figure} />;
     case "climb":
       return <Climb figure={figure} />;
+    case "layers":
+      return <Layers figure={figure} />;
+    case "tones":
+      return <Tones figure={figure} />;
+    case "bearings":
+      return <Bearings figure={figure} />;
   }
 }

@@ -1,3 +1,4 @@
+import { figureWords } from "../../../common/figureWords";
 import { wordsWide } from "../../../common/labels";
 import { short } from "../../../common/words";
 import { Drawn, type Of, TYPE, useInks, Words } from "./frame";
@@ -13,8 +14,9 @@ export function Measure({ figure: { own: value, unit, least, most } }: { figure:
   const end = Math.max(value, least ?? 0, most ?? 0) * BEYOND || 1;
   const x = (at: number) => LEFT + (Math.min(at, end) / end) * (RIGHT - LEFT);
   const [from, to] = [x(least ?? 0), most === null ? RIGHT : x(most)];
-  const told = (at: number) => `${short(at)} ${unit}`;
-  const wanted = least === null ? `up to ${told(most ?? 0)}` : most === null ? `${told(least)} and more` : `${short(least)}–${told(most)}`;
+  const told = (at: number) => figureWords({ value: at, unit });
+  const wanted =
+    least === null ? (most ? `up to ${told(most)}` : "none") : most === null ? `${told(least)} and more` : `${short(least)}–${told(most)}`;
   const inwards = (at: number, words: string) =>
     Math.min(Math.max(at, LEFT + wordsWide(words, TYPE) / 2), RIGHT - wordsWide(words, TYPE) / 2);
   return (
