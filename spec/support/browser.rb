@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+# What is clicked has stood still for so long, s: a busy machine draws no frame in less, and what moves looks as if it stood.
+ENV["FERRUM_NODE_MOVING_WAIT"] ||= "0.05"
 require "capybara/rspec"
 require "capybara/cuprite"
 require "rspec/retry"

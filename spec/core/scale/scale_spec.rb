@@ -58,8 +58,8 @@ RSpec.describe GreenPlinth::Scale do
     end
 
     it "resizes by scale or by size" do
-      expect(desk.resize_pct(from: 28)).to eq(80)
-      expect(desk.resize_to_pct(real_mm: 1750, present_mm: 25)).to eq(200)
+      expect(desk.resized(from: 28)["percent"]).to eq(80)
+      expect(desk.resized(real_mm: 1750, present_mm: 25)["percent"]).to eq(200)
     end
 
     it "has a source on everything it tells" do

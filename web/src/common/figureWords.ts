@@ -5,6 +5,7 @@ import { amountWords, grams, mm, momentWords, money, short, span } from "./words
 export function figureWords({ value, unit }: Pick<Reckoning, "value" | "unit">): string {
   if (value === null) return "unknown";
   if (typeof value === "string") return unit === "moment" ? momentWords(value) : value;
+  if (unit === null) return short(value);
   const told: Record<string, (value: number) => string> = {
     mm,
     g: grams,
@@ -13,5 +14,5 @@ export function figureWords({ value, unit }: Pick<Reckoning, "value" | "unit">):
     mm2: (area) => `${short(area / 100)} cm²`,
     deg: (angle) => `${short(angle)}°`,
   };
-  return unit && told[unit] ? told[unit](value) : amountWords(value, unit);
+  return told[unit] ? told[unit](value) : amountWords(value, unit);
 }

@@ -4,6 +4,7 @@ import TextField from "@mui/material/TextField";
 import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api, Refused } from "../api/client";
+import { HowButton, HowTold } from "../common/HowTold";
 import { short } from "../common/words";
 import { useAsked, useSettled } from "./useAsked";
 
@@ -39,6 +40,13 @@ export function LengthBothWays({ ratio }: { ratio: number }) {
           placeholder="120 mm, 3/8 in"
           sx={{ flex: 1 }}
         />
+        {answer && (
+          <Box sx={{ pt: 1 }}>
+            <HowButton about={answer.how.name}>
+              <HowTold reckoning={answer.how} />
+            </HowButton>
+          </Box>
+        )}
       </Stack>
     </Box>
   );

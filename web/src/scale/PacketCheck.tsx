@@ -8,6 +8,7 @@ import { api, Refused } from "../api/client";
 import type { Catalogue, ScaleTable, ScaleThing } from "../api/types";
 import { Choice } from "../common/Choice";
 import { choices, kindOf, kindsOf, useCatalogue } from "../common/catalogue";
+import { HowButton, HowTold } from "../common/HowTold";
 import { capital } from "../common/words";
 import { Comparison } from "./Comparison";
 import { useAsked, useSettled } from "./useAsked";
@@ -82,7 +83,10 @@ export function PacketCheck({ ratio, table }: { ratio: number; table: ScaleTable
             }}
           >
             {VERDICTS[check.verdict]}
-            {check.wanted && ` for ${check.wanted.name}`}
+            {check.wanted && ` for ${check.wanted.name}`}{" "}
+            <HowButton about={check.how.name}>
+              <HowTold reckoning={check.how} />
+            </HowButton>
           </Typography>
           <Typography role="status">{check.sentence}</Typography>
           {check.wanted && (

@@ -5,6 +5,7 @@ import Typography from "@mui/material/Typography";
 import { useState } from "react";
 import { api, Refused } from "../api/client";
 import { Choice } from "../common/Choice";
+import { HowButton, HowTold } from "../common/HowTold";
 import { short } from "../common/words";
 import { useAsked, useSettled } from "./useAsked";
 
@@ -51,9 +52,16 @@ export function Resize({ ratio }: { ratio: number }) {
           </>
         )}
       </Stack>
-      <Typography role="status" sx={{ mt: 0.75 }} color={wrong ? "error" : undefined}>
-        {wrong ?? (asked.data ? `Print it at ${short(asked.data.percent)} % of its present size for 1:${short(ratio)}.` : " ")}
-      </Typography>
+      <Stack direction="row" sx={{ mt: 0.75, gap: 0.5, alignItems: "center" }}>
+        <Typography role="status" color={wrong ? "error" : undefined}>
+          {wrong ?? (asked.data ? `Print it at ${short(asked.data.percent)} % of its present size for 1:${short(ratio)}.` : " ")}
+        </Typography>
+        {!wrong && asked.data && (
+          <HowButton about={asked.data.how.name}>
+            <HowTold reckoning={asked.data.how} />
+          </HowButton>
+        )}
+      </Stack>
     </Box>
   );
 }

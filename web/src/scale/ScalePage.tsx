@@ -1,9 +1,6 @@
 import Box from "@mui/material/Box";
-import Button from "@mui/material/Button";
-import Stack from "@mui/material/Stack";
-import Typography from "@mui/material/Typography";
-import { Link, useSearchParams } from "react-router";
-import { Brand } from "../common/Brand";
+import { useSearchParams } from "react-router";
+import { PageHead } from "../common/PageHead";
 import { ScaleField } from "../common/ScaleField";
 import { ScaleDesk } from "./ScaleDesk";
 
@@ -13,17 +10,10 @@ export function ScalePage() {
   const ratio = Number(search.get("ratio")) || 35;
   const go = (value: number) => setSearch({ ratio: String(value) }, { replace: true });
   return (
-    <Box component="main" sx={{ maxWidth: 1180, mx: "auto", p: 2.5 }}>
-      <Stack direction="row" sx={{ alignItems: "center", gap: 2, mb: 2, flexWrap: "wrap" }}>
-        <Brand component={Link} to="/" />
-        <Typography variant="h1" sx={{ flex: 1 }}>
-          Scale desk
-        </Typography>
+    <Box component="main" sx={{ maxWidth: 1280, mx: "auto", p: { xs: 1.5, sm: 2.5 } }}>
+      <PageHead title="Scale desk">
         <ScaleField value={ratio} onChange={go} />
-        <Button component={Link} to="/">
-          To the shelf
-        </Button>
-      </Stack>
+      </PageHead>
       <ScaleDesk ratio={ratio} />
     </Box>
   );

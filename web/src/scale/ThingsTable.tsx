@@ -42,7 +42,10 @@ export function ThingsTable({ table, ratio }: { table: ScaleTable; ratio: number
             {rows.map((thing) => (
               <TableRow key={thing.key}>
                 <TableCell>
-                  {capital(thing.name)}, {thing.measure}
+                  {capital(thing.name)}{" "}
+                  <Typography component="span" variant="body2" color="text.secondary">
+                    {thing.measure}
+                  </Typography>
                 </TableCell>
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
                   {span(thing.life_mm)}
@@ -50,7 +53,9 @@ export function ThingsTable({ table, ratio }: { table: ScaleTable; ratio: number
                 <TableCell align="right" sx={{ whiteSpace: "nowrap" }}>
                   {span(thing.model_mm)}
                 </TableCell>
-                <TableCell>{thing.source}</TableCell>
+                <TableCell sx={{ whiteSpace: "nowrap", maxWidth: 150, overflow: "hidden", textOverflow: "ellipsis" }} title={thing.source}>
+                  {thing.source}
+                </TableCell>
               </TableRow>
             ))}
           </TableBody>

@@ -27,10 +27,12 @@ module GreenPlinth
 
       # @param real_mm [Float, nil] either this
       # @param model_mm [Float, nil] or that
-      # @return [Hash] both, in mm and in words
+      # @return [Hash] both, in mm and in words, and how the one that was not asked with comes about
       def length(real_mm: nil, model_mm: nil)
         real = real_mm || @ratio.real(model_mm)
-        { "real" => worded(real), "model" => worded(@ratio.model(real)) }
+        model = @ratio.model(real)
+        { "real" => worded(real), "model" => worded(model),
+          "how" => (real_mm ? reckoned.in_model(real, model) : reckoned.in_life(model, real)).to_h }
       end
 
       # What sizes on a packet are in life.
@@ -46,20 +48,20 @@ module GreenPlinth
         wanted = candidates(kind).find { |thing| thing["key"] == represents } || passes.first&.first || nearest(candidates(kind), life)
         { "kind" => kind, "model_mm" => [low, high], "life" => life.map { |size| worded(size) },
           "passes_for" => passes.map { |thing, part| thing.merge("share_pct" => (100 * part).round) }, "wanted" => wanted,
-          "verdict" => verdict(life, wanted), "sentence" => sentence(low, high, life, passes, wanted) }
+          "verdict" => verdict(life, wanted), "sentence" => sentence(low, high, life, passes, wanted), "how" => reckoned.packet([low, high], life, wanted).to_h }
       end
 
-      # By how much to resize a print or a scan, percent.
-      # @param from [Numeric] n of the scale it has
-      # @return [Float]
-      def resize_pct(from:) = 100.0 * from / @ratio.n
-
-      # The same where only its size is known: what it is in life, and how large the thing in hand is.
-      # @return [Float] percent
-      def resize_to_pct(real_mm:, present_mm:) = 100.0 * @ratio.model(real_mm) / present_mm
+      # By how much to resize a print or a scan: from the scale that it has, or from what it is in life and how large it is in hand.
+      # @return [Hash] percent, and how it comes about
+      def resized(from: nil, real_mm: nil, present_mm: nil)
+        percent = 100.0 * (from ? from / @ratio.n : @ratio.model(real_mm) / present_mm)
+        how = from ? reckoned.from_scale(from, percent) : reckoned.from_size(real_mm, present_mm, percent)
+        { "percent" => percent.round(2), "how" => how.to_h }
+      end
 
       private
 
+      def reckoned = Reckoned.new(@ratio, ALLOWED)
       def packets = @catalogue.kinds["packets"]
       def named(entries, *members) = entries.map { |name, data| { "name" => name }.merge(data.slice(*members)) }
 

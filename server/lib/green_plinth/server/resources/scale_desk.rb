@@ -21,7 +21,7 @@ module GreenPlinth
             json_body(scale_desk.check(packet, *[low, high].sort, represents: params["represents"]))
           end
 
-          app.get("/api/scale/resize") { json_body({ "percent" => resized.round(2) }) }
+          app.get("/api/scale/resize") { json_body(resized) }
         end
 
         # The desk at the scale asked for, and what is looked up at it.
@@ -38,9 +38,9 @@ module GreenPlinth
 
           # From another scale, or from the size of a thing in hand.
           def resized
-            return scale_desk.resize_pct(from: number("from", Helpers::Asked::RATIOS)) unless params["from"].to_s.empty?
+            return scale_desk.resized(from: number("from", Helpers::Asked::RATIOS)) unless params["from"].to_s.empty?
 
-            scale_desk.resize_to_pct(real_mm: length("real", "m"), present_mm: length("present", "mm"))
+            scale_desk.resized(real_mm: length("real", "m"), present_mm: length("present", "mm"))
           end
         end
       end
