@@ -28,6 +28,13 @@ RSpec.describe GreenPlinth::Mixes do
     expect(card.marks).to match([be_within(1e-3).of(17.699), be_within(1e-3).of(27.699)])
   end
 
+  it "tells how its volume comes about" do
+    how = GreenPlinth::Mixes::MixCard.new(product("two_part_resin"), 30.0).how
+    expect(how).to have_attributes(value: 27.7, unit: "ml")
+    # 20 g at 1.13 g/ml and 10 g at 1 g/ml.
+    expect(how.inputs.map(&:value)).to eq([20.0, 1.13, 10.0, 1.0])
+  end
+
   # Only 12 g of hardener are left: 24 g of resin go with it. 5 ml of resin are 5.65 g: 2.825 g of hardener.
   it "follows one amount that is turned" do
     resin = product("two_part_resin")

@@ -62,6 +62,18 @@ RSpec.describe GreenPlinth::Scale do
       expect(desk.resized(real_mm: 1750, present_mm: 25)["percent"]).to eq(200)
     end
 
+    # 1.75 m at 1:35 is 50 mm, and 50 mm are 1.75 m; 25 mm of 50 want twice the size.
+    it "tells how each of its answers comes about" do
+      desk = described_class.new(catalogue, 35)
+      told = ->(answer) { answer["how"].values_at("value", "unit") + [answer["how"]["inputs"].map { |one| one["value"] }] }
+      expect(told[desk.length(real_mm: 1750.0)]).to eq([50.0, "mm", [1750.0, 35.0]])
+      expect(told[desk.length(model_mm: 50.0)]).to eq([1750.0, "mm", [50.0, 35.0]])
+      expect(told[desk.resized(from: 70)]).to eq([200.0, "%", [70.0, 35.0]])
+      expect(told[desk.resized(real_mm: 1750.0, present_mm: 25.0)]).to eq([200.0, "%", [1750.0, 35.0, 25.0]])
+      packet = desk.check("grain", 4.0, 6.0, represents: "gravel")["how"]
+      expect(packet).to include("value" => 210.0, "source" => catalogue.things["gravel"]["source"])
+    end
+
     it "has a source on everything it tells" do
       table = desk.to_h
       expect(table["things"] + table["figures"] + table["railways"] + table["waves"]).to all(include("source" => match(/\w/)))

@@ -20,6 +20,17 @@ RSpec.describe GreenPlinth::Stores do
       expect(there.amount("earth_paste", nil, "piece")).to eq(0)
     end
 
+    # 450 of 200 ml at 8.00 are 18.00; half of 17 ml at 3.00 is 1.50; what has no price counts for nothing.
+    it "is worth what is left of each pack, and tells how that comes about" do
+      paid = shelves(jar("earth_paste", 200, "ml", full: 2, open: 50, price_minor: 800),
+        jar("acrylic_paint", 17, "ml", open: 8.5, price_minor: 300))
+      expect(paid.worth).to have_attributes(value: 1950, unit: "minor")
+      expect(paid.worth.inputs.map(&:value)).to eq([1800, 150])
+      expect(shelves.worth.value).to be_nil
+      many = shelves(*Array.new(14) { |i| jar("earth_paste", 100, "ml", full: 1, price_minor: 100 + i) })
+      expect(many.worth.inputs.last).to have_attributes(name: "2 others", value: 201)
+    end
+
     it "tells paints apart by their colour" do
       red, green = %w[#AA0000 #00aa00].zip([1, 3]).map { |colour, full| jar("acrylic_paint", 17, "ml", full: full, colour: colour) }
       there = shelves(red, green)

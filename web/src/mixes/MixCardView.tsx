@@ -11,6 +11,7 @@ import Typography from "@mui/material/Typography";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 import { api, type CardWanted } from "../api/client";
+import { HowButton, HowTold } from "../common/HowTold";
 import { NumberField } from "../common/NumberField";
 import { Swatch } from "../common/Swatch";
 import { capital, grams, short } from "../common/words";
@@ -92,7 +93,11 @@ export function MixCardView({ of, start, children }: Props) {
                 <TableCell>In all</TableCell>
                 <TableCell>{grams(card.g)}</TableCell>
                 <TableCell align="right">{card.ml === null ? "unknown" : short(card.ml)}</TableCell>
-                <TableCell />
+                <TableCell>
+                  <HowButton about={card.how.name}>
+                    <HowTold reckoning={card.how} />
+                  </HowButton>
+                </TableCell>
                 <TableCell />
               </TableRow>
             </TableBody>

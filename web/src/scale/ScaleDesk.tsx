@@ -22,7 +22,7 @@ export function ScaleDesk({ ratio }: { ratio: number }) {
   if (table.isError) return <Typography color="error">{(table.error as Error).message}</Typography>;
   if (!table.data) return <Waiting>Looking it up…</Waiting>;
   return (
-    <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 1fr) minmax(0, 1fr)" }, gap: 3 }}>
+    <Box sx={{ display: "grid", gridTemplateColumns: { xs: "minmax(0, 1fr)", md: "minmax(0, 4fr) minmax(0, 5fr)" }, gap: 3 }}>
       <Stack sx={{ gap: 3 }}>
         <LengthBothWays ratio={ratio} />
         <PacketCheck ratio={ratio} table={table.data} />

@@ -12,10 +12,12 @@ import { api } from "../api/client";
 import type { Jar } from "../api/types";
 import { DownloadLink } from "../builds/quantities/DownloadLink";
 import { FileButton } from "../common/FileButton";
+import { figureWords } from "../common/figureWords";
+import { HowButton, HowTold } from "../common/HowTold";
 import { PageHead } from "../common/PageHead";
 import { done, refused, type Said, SaidNote } from "../common/Said";
 import { useStoresNews } from "../common/useStoresNews";
-import { capital, count, money } from "../common/words";
+import { capital, count } from "../common/words";
 import { JarCard } from "./JarCard";
 import { JarForm } from "./JarForm";
 import { ReservedList } from "./ReservedList";
@@ -35,6 +37,7 @@ export function StoresPage() {
   const [chosen, setChosen] = useState<number | "new" | null>(null);
   const [said, setSaid] = useState<Said | null>(null);
   const jars = stores.data?.jars ?? [];
+  const worth = stores.data?.worth;
   const found = jars.filter((jar) => matches(jar, sought, only));
   const remarked = (code: string) => jars.filter((jar) => jar.remarks.some((remark) => remark.code === code)).length;
   const places = [...new Set(found.map((jar) => jar.jar.place ?? ""))].sort((a, b) => Number(!a) - Number(!b) || a.localeCompare(b));
@@ -94,7 +97,12 @@ export function StoresPage() {
             </ToggleButtonGroup>
             <Typography color="text.secondary">
               {count(jars.length, "kind of jar", "kinds of jar")}
-              {stores.data?.worth_minor !== null && stores.data && `, worth ${money(stores.data.worth_minor)}`}
+              {worth && worth.value !== null && `, worth ${figureWords(worth)}`}
+              {worth && (
+                <HowButton about="worth">
+                  <HowTold reckoning={worth} />
+                </HowButton>
+              )}
             </Typography>
           </Stack>
           {stores.data && jars.length === 0 && (

@@ -43,6 +43,16 @@ module GreenPlinth
           end }
       end
 
+      # @return [Reckoning] of its volume: what is weighed and what that fills
+      def how
+        inputs = formula.parts.zip(amounts).flat_map do |part, amount|
+          share = "#{part.name}: #{(part.mass * 100).round(1)} % of #{g.round(2)} g"
+          [Reckoning::Input.new(share, amount.g.round(2), "g"), Reckoning::Input.new("its density, g/ml", part.density&.round(3), nil)]
+        end
+        Reckoning.new(key: "mix", name: "volume", value: ml&.round(2), unit: "ml", inputs: inputs, source: "densities of the catalogue",
+          formula: "for each part: its share of the mass ÷ its density, all together; how they shrink when stirred is not known")
+      end
+
       private
 
       def volumes = amounts.map(&:ml).then { |all| all if all.all? }

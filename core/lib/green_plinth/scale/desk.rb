@@ -48,7 +48,8 @@ module GreenPlinth
         wanted = candidates(kind).find { |thing| thing["key"] == represents } || passes.first&.first || nearest(candidates(kind), life)
         { "kind" => kind, "model_mm" => [low, high], "life" => life.map { |size| worded(size) },
           "passes_for" => passes.map { |thing, part| thing.merge("share_pct" => (100 * part).round) }, "wanted" => wanted,
-          "verdict" => verdict(life, wanted), "sentence" => sentence(low, high, life, passes, wanted), "how" => reckoned.packet([low, high], life, wanted).to_h }
+          "verdict" => verdict(life, wanted), "sentence" => sentence(low, high, life, passes, wanted),
+          "how" => reckoned.packet([low, high], life, wanted).to_h }
       end
 
       # By how much to resize a print or a scan: from the scale that it has, or from what it is in life and how large it is in hand.

@@ -36,7 +36,8 @@ module GreenPlinth
 
       # @return [Reckoning]
       def from_size(real, present, percent)
-        told("of its present size", percent, "%", "100 × in life ÷ scale ÷ as it is now", [mm("in life", real), scale, mm("as it is now", present)])
+        told("of its present size", percent, "%", "100 × in life ÷ scale ÷ as it is now",
+          [mm("in life", real), scale, mm("as it is now", present)])
       end
 
       private

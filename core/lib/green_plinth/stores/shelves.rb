@@ -42,8 +42,27 @@ module GreenPlinth
          (Remark.new("doubled", "opened twice: finish one first") if doubled?(jar))].compact
       end
 
+      # So many jars are told one by one in how their worth comes about.
+      TOLD = 12
+      private_constant :TOLD
+
+      # What is there, by what was paid for a pack, or is usual.
+      # @return [Reckoning] in hundredths of the maker's money; its value nil where nothing has a price
+      def worth
+        known = jars.select(&:price_minor).map { |jar| [jar, jar.left / jar.pack * jar.price_minor] }.sort_by { |_, minor| -minor }
+        told, others = known.first(TOLD), known.drop(TOLD)
+        inputs = told.map { |jar, minor| priced(format("%s, %g ÷ %g %s", jar.name, jar.left.round(1), jar.pack, jar.unit), minor) }
+        inputs << priced("#{others.size} others", others.sum(&:last)) if others.any?
+        without = jars.size - known.size
+        inputs << Reckoning::Input.new("without a price", without, "jar") if without.positive?
+        Reckoning.new(key: "stores/worth", name: "worth", value: (known.sum(&:last).round if known.any?), unit: "minor",
+          formula: "for each jar: what is left ÷ what a pack holds × the price of a pack", inputs: inputs,
+          source: "what was paid as noted with the jar, else the catalogue's usual price")
+      end
+
       private
 
+      def priced(name, minor) = Reckoning::Input.new(name, minor.round, "minor")
       def by_key = @by_key ||= jars.group_by(&:key)
       def doubled?(jar) = jar.open? && by_key[jar.key].count { |other| other.open? && !other.empty? } > 1
     end

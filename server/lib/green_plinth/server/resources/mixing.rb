@@ -12,7 +12,9 @@ module GreenPlinth
 
           # What a recipe would be, before it is kept.
           app.post("/api/mixing/told") { json_body(told_of(recipe_of(body_as("Told")["recipe"]))) }
-          app.post("/api/mixing/card") { json_body(card_of(body_as("CardWanted")).to_h) }
+          app.post("/api/mixing/card") do
+            json_body(card_of(body_as("CardWanted")).then { |card| card.to_h.merge("how" => card.how.to_h) })
+          end
           app.post("/api/mixing/poured") { json_body(poured(body_as("Pouring"))) }
           app.post("/api/mixing/match") { json_body(matched(body_as("ToneWanted"))) }
           app.post("/api/mixing/correct") { json_body(corrected(body_as("BatchTone"))) }

@@ -57,7 +57,7 @@ module GreenPlinth
           def today = Date.iso8601(now[0, 10])
 
           def stores_as_data(shelves)
-            { "jars" => shelves.jars.map { |jar| jar_as_data(jar, shelves) }, "worth_minor" => worth(shelves), "today" => today.iso8601 }
+            { "jars" => shelves.jars.map { |jar| jar_as_data(jar, shelves) }, "worth" => shelves.worth.to_h, "today" => today.iso8601 }
           end
 
           def jar_told(id)
@@ -71,12 +71,6 @@ module GreenPlinth
               "over_on" => jar.over_on&.iso8601, "price_minor" => jar.price_minor,
               "keeps_months" => { "closed" => jar.keeps("closed"), "open" => jar.keeps("open") },
               "remarks" => shelves.remarks(jar, today).map(&:to_h) }
-          end
-
-          # What is there, by what was paid, or is usual; nil where nothing has a price.
-          def worth(shelves)
-            known = shelves.jars.filter_map { |jar| jar.price_minor && (jar.left / jar.pack * jar.price_minor) }
-            known.sum.round if known.any?
           end
 
           def reserved(thing)
