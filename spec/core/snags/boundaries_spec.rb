@@ -63,6 +63,21 @@ RSpec.describe "Snags at their limits" do
     expect(dammed[drawn[27, 33.5]].to_h.values_at("severity", "message")).to match(["stops", /runs off the plinth: at 8 mm it meets 20 mm/])
   end
 
+  it "water/dam: offers the level that the ground holds, where the open side is not meant" do
+    # A pool 8 mm deep, and a ditch 3 mm deep that leads from it to the edge: over 7 mm it runs off.
+    cuts = [["pool", 8, 30, 10], ["ditch", 3, 30, 38]].map do |id, deep, wide, at|
+      { "id" => id, "kind" => "cut", "depth_mm" => deep,
+        "outline" => { "kind" => "rectangle", "width_mm" => wide, "depth_mm" => 12, "at_mm" => [at, 0] } }
+    end
+    offered = lambda do |outline|
+      wet = { "id" => "wet", "medium" => "acrylic_water", "outline" => outline, "level_mm" => 8 }
+      evaluation(plain_file(forms: [board, *cuts], waters: [wet])).snags.find { |snag| snag.code == "water/dam" }.fixes.map(&:label)
+    end
+    both = { "kind" => "rectangle", "width_mm" => 56, "depth_mm" => 12, "at_mm" => [22, 0] }
+    expect(offered[cuts.first["outline"]]).to match([/lower the level to (6\.\d+|7) mm/, /lip of 8\.5 mm/])
+    expect(offered[both]).to match([/lip of 8\.5 mm/])
+  end
+
   it "schedule/late: ready on the minute is in time" do
     ready = evaluation(plain_file).schedule.ready_at
     wanted = ->(at) { plain_file(calendar: { start: "2027-03-01T09:00", finish_by: GreenPlinth::Moment.format(at) }) }

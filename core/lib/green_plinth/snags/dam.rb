@@ -22,21 +22,22 @@ module GreenPlinth
       private_constant :OVER_MM, :BESIDE_MM
 
       def snag_of(pool)
+        return told(pool, "stands #{mm(pool.edge_level)} against #{mm(pool.dam_mm)} of open edge #{lip}", "advice") if meant?(pool)
+
         level = @evaluation.holding_level(pool)
-        lip = (pool.edge_level + OVER_MM).round(1)
-        snag(pool.water.pointer, "#{told(pool)}. A dam is planned; it must hold until the last pour is hard.",
+        told(pool, "runs off the plinth: at #{mm(pool.edge_level)} it meets #{mm(pool.dam_mm)} of edge #{lip}", "stops", level)
+      end
+
+      # level: where it would stay by itself; nobody who means the side to be open asks for it.
+      def told(pool, fault, severity, level = nil)
+        high = (pool.edge_level + OVER_MM).round(1)
+        snag(pool.water.pointer, "#{pool.water.name.capitalize} #{fault}. A dam is planned; it must hold until the last pour is hard.",
           level && put("lower the level to #{mm(level)}", *pool.water.level_at(level)),
-          put("give the plinth a lip of #{mm(lip)}", "/plinth/lip_mm", lip), severity: meant?(pool) ? "advice" : "stops")
+          put("give the plinth a lip of #{mm(high)}", "/plinth/lip_mm", high), severity: severity)
           .drawn(Figure.level(pool.edge_level, design.plinth.lip_mm, level))
       end
 
-      def told(pool)
-        name = pool.water.name.capitalize
-        high = design.plinth.lip_mm.zero? ? "without a lip" : "that stands #{mm(design.plinth.lip_mm)} high"
-        return "#{name} stands #{mm(pool.edge_level)} against #{mm(pool.dam_mm)} of open edge #{high}" if meant?(pool)
-
-        "#{name} runs off the plinth: at #{mm(pool.edge_level)} it meets #{mm(pool.dam_mm)} of edge #{high}"
-      end
+      def lip = design.plinth.lip_mm.zero? ? "without a lip" : "that stands #{mm(design.plinth.lip_mm)} high"
 
       def meant?(pool)
         drawn = pool.water.area.buffer(BESIDE_MM)
