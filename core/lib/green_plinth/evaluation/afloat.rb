@@ -6,15 +6,11 @@ module GreenPlinth
     module Afloat
       # @return [Array<Waters::Pool>]
       def pools
-        hulls = design.subjects.select(&:set_in_water?)
-        # Of the subjects only what lies in water: moving a figure leaves them alone.
-        part(:pools, WET, hulls.map { |hull| [hull.footprint, hull.at_mm, hull.turn_deg] }) do
-          Waters::Pouring.pools(flooded, terrain, hulls)
-        end
+        part(:pools, WET, hulls.map(&:data)) { Waters::Pouring.pools(flooded, terrain, hulls) }
       end
 
       # @return [Waters::Spots] where on waters courses lie
-      def spots = part(:spots, SAILED) { Waters::Spots.new(design, ground.top) }
+      def spots = part(:spots, [*BASE, "features", "scale", "wind"], hulls.map(&:data)) { Waters::Spots.new(design, ground.top) }
 
       # @return [Waters::DepthTones] what a water looks like from above
       def depth_tones(pool) = Waters::DepthTones.new(pool, Waters::DepthTones.ground_of(pool, design, ground))
@@ -29,6 +25,9 @@ module GreenPlinth
       end
 
       private
+
+      # Of the subjects only what lies in water: moving a figure leaves waters alone.
+      def hulls = design.subjects.select(&:set_in_water?)
 
       # @return [Array<Array>] each water with what Flood found of it
       def flooded = part(:flooded, WET) { Waters::Pouring.flooded(design.waters, terrain, design.plinth.lip_mm) }
