@@ -171,6 +171,16 @@ RSpec.describe "At the bench" do
       expect(stage("19:08", rows.first, of: four)["in_hand"].first).to include("each_min" => nil, "last_at" => nil)
     end
 
+    # The plan begins at 9: whoever stands at the bench at 8 may begin, and go on.
+    it "lets work begin before the day of the plan" do
+      offered = ->(clock, *rows) { stage(clock, *rows)["beginnings"].map { |one| one["step"] } }
+      expect(offered["08:00"]).to include("plinth/prepare", "heron/paint")
+      done = laid("plinth/prepare", clock: "08:10")
+      expect(offered["08:15", *done]).to include("shelf/stack")
+      expect(offered["08:15", *done]).not_to include("paste")
+      expect(stage("08:00")["ready_at"]).to eq(stage("09:00")["ready_at"])
+    end
+
     it "keeps what was laid wet until it is dry, by its place" do
       wet = stage("20:00", *laid("plinth/prepare", "shelf/stack", clock: "19:40"))["wet"]
       tail = evaluation(file).steps.find { |step| step.id == "shelf/stack" }.tail_min

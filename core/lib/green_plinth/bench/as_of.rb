@@ -20,6 +20,16 @@ module GreenPlinth
         @evaluate.call(design.with("progress", (design.member("progress") || {}).merge("as_of" => Moment.format(minute))))
       end
 
+      # At the bench nobody waits for the day on which the plan begins: before it, it begins now.
+      # @param minute [Integer]
+      # @return [Evaluation]
+      def at_bench(minute)
+        design = @evaluation.design
+        return at(minute) if minute >= design.calendar.start
+
+        @evaluate.call(design.with("calendar", (design.member("calendar") || {}).merge("start" => Moment.format(minute))))
+      end
+
       private
 
       # Time is planned in minutes: what begins in this one is begun in time.

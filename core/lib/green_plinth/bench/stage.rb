@@ -14,7 +14,7 @@ module GreenPlinth
       # @param evaluate [#call] Design → Evaluation
       # @param troubles [Hash{String => Array<Hash>}] what went wrong before, by technique, see Events::Troubles
       def initialize(evaluation, log, minute, instant, evaluate, troubles: {})
-        @evaluation = AsOf.new(evaluation, evaluate).at(minute)
+        @evaluation = AsOf.new(evaluation, evaluate).at_bench(minute)
         @log = log
         @minute = minute
         @instant = instant

@@ -31,7 +31,7 @@ export function NextUp({ stage, byId, busy, left }: Props) {
       {may.length === 0 && (
         <Box>
           {coming && stage.coming
-            ? `Nothing: the next, “${coming.title}”, when all is dry, ${momentWords(stage.coming.at)}.`
+            ? `Nothing: the next, “${coming.title}”, when it is dry, ${momentWords(stage.coming.at)}.`
             : not.length
               ? "Nothing that fits into this sitting."
               : busy
