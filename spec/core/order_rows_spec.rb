@@ -29,6 +29,14 @@ RSpec.describe GreenPlinth::Screens::OrderRows do
     expect(grass).to all(satisfy { |words| !words.match?(/ (?:on|in|into|of)\z/) })
   end
 
+  it "tell where on a part something is done in that part's row alone" do
+    drawn = rows(JSON.parse(File.read("samples/withy-crossing.json")))
+    expect(told(drawn, "keeper's house")).to include("Paint the walls", "Wash the foot of the walls with acrylic wash")
+    expect(told(drawn, "lane to the beds")).to include("Paint", "Dust dry pigment")
+    expect(told(drawn, "lane to the beds")).to all(satisfy { |words| !words.match?(/wall|weather/) })
+    expect(told(drawn, "crossing deck")).to include("Wash with acrylic wash")
+  end
+
   it "hold every step, and one that works on several parts in the row of each" do
     Dir["samples/*.json"].each do |path|
       evaluation = GreenPlinth.evaluate(design(JSON.parse(File.read(path))), memo: GreenPlinth::Memo.new)

@@ -53,20 +53,27 @@ match[:index].to_i]
         words || PART.match(pointer)[:list]
       end
 
-      # "Spread earth paste on turf" in the row of the turf: "Spread earth paste".
+      # "Spread earth paste on turf" in the row of the turf: "Spread earth paste"; "Paint lane and house, the walls" in that of the lane:
+      # "Paint", in that of the house "Paint the walls".
       def told(step, part)
         return step.title unless part
 
         within = PART.match(part)[:within]
         title = within ? step.title.sub(" (#{called(within.delete_suffix("/with"))})", "") : step.title
-        names = Regexp.union(*parts(step).map { |one| called(one) })
-        without(title, /,?:?\s+(?:#{TO}\s+)?(?:the\s+)?#{names}(?:(?:,| and)\s+#{names})*(?=[\s,)]|\z)/i)
+        name = /#{Regexp.union(*parts(step).map { |one| called(one) })}(?:, #{spots})?/
+        without(title, /,?:?\s+(?<to>#{TO}\s+)?(?:the\s+)?#{name}(?:(?:,| and)\s+#{name})*(?=[\s,)]|\z)/i, called(part))
       end
 
-      # The last place where it is found is taken out: grass may be laid on grass.
-      def without(title, words)
+      # The last place where it is found is taken out, since grass may be laid on grass; where on the part it is stays.
+      def without(title, words, part)
         found = title.enum_for(:scan, words).map { Regexp.last_match }.last or return title
-        found.pre_match + found.post_match
+        spot = found[0][/\b#{Regexp.escape(part)}, (#{spots})/i, 1]
+        "#{found.pre_match}#{"#{"," if found[:to]} #{spot}" if spot}#{found.post_match}"
+      end
+
+      def spots
+        @spots ||= Regexp.union(@design.catalogue.kinds.then { |kinds| kinds["face_spots"].values + kinds["water_spots"].values }
+          .map { |spot| spot["name"] })
       end
     end
   end
