@@ -145,8 +145,9 @@ RSpec.describe GreenPlinth::Faces::Building do
     end
   end
 
-  it "is none without a roof, a height or a plan with corners" do
-    features = [house.except("roof"), house.except("height_mm").merge("id" => "b"), house(outline: round(30)).merge("id" => "c")]
+  it "is none without a roof, a height or a plan with corners or a round one" do
+    oval = { "kind" => "oval", "width_mm" => 30, "depth_mm" => 20 }
+    features = [house.except("roof"), house.except("height_mm").merge("id" => "b"), house(outline: oval).merge("id" => "c")]
     expect(design(build(*features)).features.map { |one| described_class.of(one) }).to all(be_nil)
   end
 

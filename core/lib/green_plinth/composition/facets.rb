@@ -66,7 +66,7 @@ module GreenPlinth
       # Four walls carry a ridge along the longer side; any other outline a flat roof.
       def house(solid)
         building = solid.part.is_a?(Design::Feature) && Faces::Building.of(solid.part)
-        return building.faces.map { |face| building.placed(face, solid.low) } if building
+        return building.in_space(solid.low) if building
 
         outer = ring(solid.shape)
         return prism(outer, solid.low, solid.high) unless outer.size == 4

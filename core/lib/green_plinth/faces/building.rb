@@ -3,7 +3,7 @@
 module GreenPlinth
   module Faces
     # A building as its faces: walls round its footprint as high as the eaves, gables where they carry a ridge, and the planes of its roof.
-    # Known for a feature that says how it is roofed, how high it is, and lies on a plan with corners.
+    # Known for a feature that says how it is roofed, how high it is, and lies on a plan with corners or a round one.
     class Building
       # Sides of a rectangle in the order of its walls, from the front round to the right.
       SIDES = %w[front right back left].freeze
@@ -13,9 +13,12 @@ module GreenPlinth
       # @param feature [Design::Feature]
       # @return [Building, nil] nil for what is no building with a roof of its own, or whose height is not known
       def self.of(feature)
-        return unless feature.roof && feature.outlined? && feature.height_mm && %w[rectangle polygon].include?(feature.outline["kind"])
+        return unless feature.roof && feature.outlined? && feature.height_mm
 
-        new(feature)
+        case feature.outline["kind"]
+        when "rectangle", "polygon" then new(feature)
+        when "round" then RoundBuilding.new(feature)
+        end
       end
 
       attr_reader :feature
@@ -57,7 +60,7 @@ module GreenPlinth
       end
 
       # @return [Array<Face>]
-      def roof_faces = @roof_faces ||= pitched? ? roof.faces(eaves_mm) : [lid]
+      def roof_faces = @roof_faces ||= faces_of_roof
 
       # @return [Array(Float, Float, Float), nil] mm, across the front, deep, and up to the eaves: the room inside for a light; nil while
       #   nobody says how thick its walls are, or where it has no front
@@ -74,17 +77,23 @@ module GreenPlinth
       # @return [Array<Aperture>] of all walls
       def openings = walls.flat_map(&:openings)
 
-      # @param face [Face]
+      # @return [nil] a roof that is glued to itself has a seam
+      def seam = nil
+
       # @param low [Float] mm, the ground it stands on
-      # @return [Array<Array(Float, Float, Float)>] its corners on the plan of the base
-      def placed(face, low)
-        turn = rectangle? ? (feature.outline["turn_deg"] || 0) * Math::PI / 180 : 0.0
-        at = rectangle? ? feature.outline["at_mm"] || [0.0, 0.0] : [0.0, 0.0]
-        cos, sin = Math.cos(turn), Math.sin(turn)
-        face.solid.map { |x, y, z| [at[0] + (x * cos) - (y * sin), at[1] + (x * sin) + (y * cos), z + low] }
-      end
+      # @return [Array<Array<Array(Float, Float, Float)>>] corners of its faces on the plan of the base
+      def in_space(low) = faces.map { |face| on_plan(face.solid, low) }
 
       private
+
+      def faces_of_roof = pitched? ? roof.faces(eaves_mm) : [lid]
+
+      def on_plan(corners, low)
+        turn = (feature.outline["turn_deg"] || 0) * Math::PI / 180
+        at = feature.outline["at_mm"] || [0.0, 0.0]
+        cos, sin = Math.cos(turn), Math.sin(turn)
+        corners.map { |x, y, z| [at[0] + (x * cos) - (y * sin), at[1] + (x * sin) + (y * cos), z + low] }
+      end
 
       def rectangle? = feature.outline["kind"] == "rectangle"
 

@@ -5,7 +5,7 @@ module GreenPlinth
     # One flat face of a building.
     #   name: in words; kind: :wall or :roof; ring: [[x, y], …] in its own plane, mm, counter-clockwise seen from outside, x along its foot
     #   from the left, y up; solid: the same corners in space, mm, in the building's own frame; openings: Array<Aperture> of a wall;
-    #   toward: where a wall looks to, [x, y] of the building's own frame
+    #   toward: where a wall looks to, [x, y] of the building's own frame; of what is bent, not folded, neither is said
     Face = Struct.new(:name, :kind, :ring, :solid, :openings, :toward, keyword_init: true) do
       # A plane of a roof, laid down: x along its foot, y up its slope.
       # @param name [String]

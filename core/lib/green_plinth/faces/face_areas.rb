@@ -43,7 +43,14 @@ module GreenPlinth
       end
 
       # Where no wind is known there is no weather side.
-      def of_weather(_band) = @wind.nil? ? 0.0 : @building.walls.select { |face| weather?(face) }.sum(&:area_mm2)
+      def of_weather(_band) = @wind.nil? ? 0.0 : @building.walls.sum { |face| face.area_mm2 * weather_share(face) }
+
+      # Of a wall that runs all round, what looks there.
+      def weather_share(face)
+        return 2 * WEATHER_DEG / 360.0 unless face.toward
+
+        weather?(face) ? 1 : 0
+      end
 
       def weather?(face)
         turn = (@building.feature.outline["turn_deg"] || 0).to_f

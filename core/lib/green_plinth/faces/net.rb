@@ -40,7 +40,7 @@ module GreenPlinth
 
       def roof
         faces = @building.roof_faces
-        return [sheet("roof", [[faces.first, [0.0, 0.0]]], [], [])] if faces.one?
+        return [sheet("roof", [[faces.first, [0.0, 0.0]]], [@building.seam].compact.map { |edge| tab(edge) }, [])] if faces.one?
         return [folded(*faces)] if faces.size == 2
 
         tabbed = tabs_of(faces)

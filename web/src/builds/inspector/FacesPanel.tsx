@@ -33,7 +33,9 @@ export function FacesPanel({ feature, pointer }: { feature: Feature; pointer: st
   const catalogue = useCatalogue();
   const faced = useBuild().evaluation.faces.find((one) => one.where === pointer);
   if (!faced)
-    return feature.roof ? <Typography variant="body2">Its faces are known once its height is, on a plan with corners.</Typography> : null;
+    return feature.roof ? (
+      <Typography variant="body2">Its faces are known once its height is, on a plan with corners or a round one.</Typography>
+    ) : null;
   const openings: Opening[] = feature.openings ?? [];
   const walls = faced.faces.filter((face) => face.wall);
   function add() {
