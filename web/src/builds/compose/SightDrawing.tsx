@@ -81,12 +81,19 @@ interface StandingProps {
   onSelect: (pointer: string) => void;
 }
 
+/** More faces turned to the eye than anything with corners has. */
+const BENT = 14;
+
 const Standing = memo(({ item, hair, lit, onSelect }: StandingProps) => {
   const kind = standingKind(useCatalogue(), item.kind, item.pointer);
   const colour = item.colour ?? kind?.colour ?? INK;
   const [u, v] = item.at ?? [0, 0];
   const stroke = lit ?? INK;
   const silhouette = kind?.[item.silhouette ?? "silhouette"];
+  const faces = item.faces ?? [];
+  const line = (lit ? 2.4 : 0.9) * hair;
+  // What is round comes in many narrow faces: it is drawn round it, not between them.
+  const bent = faces.length > BENT;
   return (
     <g data-sight={item.pointer} style={{ cursor: "pointer" }} onClick={() => item.pointer && onSelect(item.pointer)}>
       <title>{item.name}</title>
@@ -100,16 +107,19 @@ const Standing = memo(({ item, hair, lit, onSelect }: StandingProps) => {
           vectorEffect="non-scaling-stroke"
         />
       ) : (
-        (item.faces ?? []).map((face, i) => (
-          <path
-            // biome-ignore lint/suspicious/noArrayIndexKey: faces have no names
-            key={i}
-            d={closed(face.ring)}
-            fill={shaded(colour, face.shade)}
-            stroke={stroke}
-            strokeWidth={(lit ? 2.4 : 0.9) * hair}
-          />
-        ))
+        <>
+          {bent && <path d={faces.map((face) => closed(face.ring)).join("")} fill={stroke} stroke={stroke} strokeWidth={2 * line} />}
+          {faces.map((face, i) => (
+            <path
+              // biome-ignore lint/suspicious/noArrayIndexKey: faces have no names
+              key={i}
+              d={closed(face.ring)}
+              fill={shaded(colour, face.shade)}
+              stroke={bent ? shaded(colour, face.shade) : stroke}
+              strokeWidth={bent ? 0.3 * hair : line}
+            />
+          ))}
+        </>
       )}
     </g>
   );
