@@ -145,6 +145,23 @@ RSpec.describe GreenPlinth::Faces::Building do
     end
   end
 
+  # The front lies 20 mm before the middle; 25 mm from its left end is 5 mm left of the middle. A hair before the wall.
+  it "has its doors in space, where they are cut" do
+    corners = building(openings: [door]).openings_in_space(4.0).first
+    expect(corners).to eq([[-5.0, -20.1, 4.0], [5.0, -20.1, 4.0], [5.0, -20.1, 24.0], [-5.0, -20.1, 24.0]])
+    turned = building(outline: rectangle(60, 40).merge("turn_deg" => 90), openings: [door]).openings_in_space(0.0).first
+    expect(turned.first.map { |value| value.round(6) }).to eq([20.1, -5.0, 0.0])
+  end
+
+  it "shows them to the eye from the front, and not from behind" do
+    openings = lambda do |direction|
+      eye = GreenPlinth::Composition::Eye.new(direction, 10.0)
+      items = evaluation(build(house(openings: [door]))).sight_view(eye)["items"]
+      items.find { |item| item["pointer"] == "/features/0" }["faces"].count { |face| face["opening"] }
+    end
+    expect([openings[0.0], openings[180.0]]).to eq([1, 0])
+  end
+
   it "is none without a roof, a height or a plan with corners or a round one" do
     oval = { "kind" => "oval", "width_mm" => 30, "depth_mm" => 20 }
     features = [house.except("roof"), house.except("height_mm").merge("id" => "b"), house(outline: oval).merge("id" => "c")]

@@ -69,6 +69,18 @@ RSpec.describe GreenPlinth::Faces::RoundBuilding do
     expect(share).to be_within(1e-9).of(1 / 3.0)
   end
 
+  # 8 mm of the front, half way round: drawn over the chords that it lies on, as wide as it is.
+  it "has its doors in space, bent with the wall" do
+    door = { "name" => "door", "width_mm" => 8, "height_mm" => 15, "from_left_mm" => (Math::PI * 20) - 4 }
+    pieces = building(openings: [door]).openings_in_space(0.0)
+    wide = pieces.sum { |(ax, ay), (bx, by)| Math.hypot(bx - ax, by - ay) }
+    expect(wide).to be_within(0.1).of(8)
+    expect(pieces.flatten(1).map { |x, y, _| Math.hypot(x - 10, y - 5) }).to all(be_within(0.15).of(20))
+    # The front looks to -y.
+    expect(pieces.flatten(1).map { |_, y, _| y }).to all(be < -14)
+    expect(pieces.flatten(1).map(&:last).uniq).to eq([0.0, 15.0])
+  end
+
   it "has a round room inside, once its wall is known" do
     expect(building(wall_mm: 2).room_mm.map { |side| side.round(6) }).to eq([36.0, 36.0, 30.0])
     expect([building.room_mm, building(wall_mm: 20).room_mm]).to eq([nil, nil])

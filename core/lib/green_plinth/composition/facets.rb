@@ -36,6 +36,11 @@ module GreenPlinth
         end
       end
 
+      # Doors and windows of what has walls, a hair before them.
+      # @param solid [Solid]
+      # @return [Array<Array<Array(Float, Float, Float)>>] as faces
+      def openings(solid) = building(solid)&.openings_in_space(solid.low) || []
+
       # Upright, with its lid; nothing looks at it from below.
       def prism(ring, low, high)
         sides = ring.each_with_index.map do |(x, y), i|
@@ -63,10 +68,12 @@ module GreenPlinth
         ring.map { |px, py| [x + ((px - x) * factor), y + ((py - y) * factor)] }
       end
 
+      def building(solid) = solid.part.is_a?(Design::Feature) && solid.part.kind["body"] == "house" ? Faces::Building.of(solid.part) : nil
+
       # Four walls carry a ridge along the longer side; any other outline a flat roof.
       def house(solid)
-        building = solid.part.is_a?(Design::Feature) && Faces::Building.of(solid.part)
-        return building.in_space(solid.low) if building
+        made = building(solid)
+        return made.in_space(solid.low) if made
 
         outer = ring(solid.shape)
         return prism(outer, solid.low, solid.high) unless outer.size == 4

@@ -99,18 +99,28 @@ module GreenPlinth
               "at" => @eye.picture(*middle, foot_z).map { |value| value.round(2) }, "width_mm" => (right - left).round(2),
               "height_mm" => (@eye.picture(0, 0, solids.map(&:high).max)[1] - @eye.picture(0, 0, foot_z)[1]).round(2),
               **Design::SeenFrom.new(part, @eye.toward).to_h,
-              "faces" => part.kind.trait?("faces_eye") ? [] : solids.flat_map { |solid| faces(solid) } }]
+              "faces" => part.kind.trait?("faces_eye") ? [] : solids.flat_map { |solid| faces(solid) + openings(solid) } }]
         end
       end
 
       # Those turned to the eye, the farthest first, each with how bright it is.
       def faces(solid)
-        seen = Facets.faces(solid).map { |corners| [corners, normal(corners)] }.select { |_, across| turned_to_eye?(across) }
-        seen.sort_by { |corners, _| corners.sum { |x, y, z| nearness(x, y, z) } / corners.size }.map do |corners, across|
-          { "ring" => corners.map { |corner| @eye.picture(*corner).map { |value| value.round(2) } },
-            "shade" => (0.55 + (0.45 * across.zip(@eye.light).sum { |a, b| a * b }.clamp(0, 1))).round(2) }
+        near = ->(corners) { corners.sum { |corner| nearness(*corner) } / corners.size }
+        seen(Facets.faces(solid)).sort_by { |corners, _| near[corners] }.map do |corners, across|
+          { "ring" => pictured(corners), "shade" => (0.55 + (0.45 * across.zip(@eye.light).sum { |a, b| a * b }.clamp(0, 1))).round(2) }
         end
       end
+
+      # Doors and windows, over the walls that they are in.
+      def openings(solid)
+        seen(Facets.openings(solid)).map do |corners, _|
+          { "ring" => pictured(corners), "shade" => 1.0, "opening" => true }
+        end
+      end
+
+      def pictured(corners) = corners.map { |corner| @eye.picture(*corner).map { |value| value.round(2) } }
+
+      def seen(faces) = faces.map { |corners| [corners, normal(corners)] }.select { |_, across| turned_to_eye?(across) }
 
       # Nearness to the eye along its own line of sight.
       def nearness(x, y, z)

@@ -7,6 +7,8 @@ module GreenPlinth
     class Building
       # Sides of a rectangle in the order of its walls, from the front round to the right.
       SIDES = %w[front right back left].freeze
+      # What is cut into a wall is drawn so much before it, mm, or it would be hidden by it.
+      PROUD_MM = 0.1
       # A lower wall is none, mm.
       LEAST_MM = 0.1
 
@@ -84,9 +86,22 @@ module GreenPlinth
       # @return [Array<Array<Array(Float, Float, Float)>>] corners of its faces on the plan of the base
       def in_space(low) = faces.map { |face| on_plan(face.solid, low) }
 
+      # @param low [Float] mm, the ground it stands on
+      # @return [Array<Array<Array(Float, Float, Float)>>] doors and windows: corners on the base's plan, counter-clockwise from outside
+      def openings_in_space(low)
+        walls.flat_map { |face| face.openings.map { |opening| on_plan(opening.ring.map { |point| on_wall(face, point) }, low) } }
+      end
+
       private
 
       def faces_of_roof = pitched? ? roof.faces(eaves_mm) : [lid]
+
+      # @param point [Array(Float, Float)] on a face: along its foot, and up
+      def on_wall(face, (along, up))
+        (x0, y0), (x1, y1) = face.solid
+        share = along / face.width_mm
+        [x0 + ((x1 - x0) * share) + (face.toward[0] * PROUD_MM), y0 + ((y1 - y0) * share) + (face.toward[1] * PROUD_MM), up]
+      end
 
       def on_plan(corners, low)
         turn = (feature.outline["turn_deg"] || 0) * Math::PI / 180

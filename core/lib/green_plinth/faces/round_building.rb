@@ -38,7 +38,27 @@ module GreenPlinth
         (Array.new(CHORDS) { |at| side(at) } + roof_in_space).map { |corners| on_plan(corners, low) }
       end
 
+      # As Building; cut where the chords of the wall meet.
+      def openings_in_space(low)
+        openings.flat_map { |opening| bent(opening) }.map { |corners| on_plan(corners, low) }
+      end
+
       private
+
+      def bent(opening)
+        chord = walls.first.width_mm / CHORDS
+        from, to = [opening.left, opening.left + opening.width].map { |along| along / chord }
+        ends = [from, *(from.floor + 1...to.ceil), to]
+        pieces = ends.each_cons(2).map { |left, right| Aperture.new(**opening.to_h, left: left, width: right - left) }
+        pieces.map { |piece| piece.ring.map { |at, up| [*proud(at), up] } }
+      end
+
+      # A place on a chord of the wall, told in chords from the seam.
+      def proud(at)
+        left, right = [at.floor, at.floor + 1].map { |one| at_wall(one) }
+        share = at - at.floor
+        [0, 1].map { |axis| (left[axis] + ((right[axis] - left[axis]) * share)) * (radius + PROUD_MM) / radius }
+      end
 
       def radius = feature.outline["diameter_mm"] / 2.0
       def turn_of(at) = (Math::PI / 2) + (2 * Math::PI * at / CHORDS)

@@ -57,8 +57,7 @@ module GreenPlinth
           { "pointer" => form.pointer, "kind" => form.kind.key, "name" => form.name, "colour" => form.kind["colour"],
             "low_mm" => solid.low.round(2), "high_mm" => solid.high.round(2), "at_mm" => short(form.middle), "size_mm" => size(solid),
             "turn_deg" => 0, "foot_mm" => nil, "line_mm" => nil, "crown" => false, "unit_mm" => nil,
-            "faces" => Composition::Facets.prism(Composition::Facets.ring(solid.shape), solid.low, solid.high)
-              .map { |face| face.map { |corner| short(corner) } } }
+            "faces" => rings(Composition::Facets.prism(Composition::Facets.ring(solid.shape), solid.low, solid.high)), "openings" => [] }
         end
       end
 
@@ -71,7 +70,7 @@ module GreenPlinth
             "turn_deg" => part.data["turn_deg"] || 0, "foot_mm" => foot(part),
             "line_mm" => (Plan::Outline.line(part.outline) if part.strip?),
             "crown" => !part.strip? && solid.low > lowest(part), "unit_mm" => unit(part),
-            "faces" => Composition::Facets.faces(solid).map { |face| face.map { |corner| short(corner) } } }
+            "faces" => rings(Composition::Facets.faces(solid)), "openings" => rings(Composition::Facets.openings(solid)) }
         end
       end
 
@@ -91,6 +90,7 @@ module GreenPlinth
       # A crown is what begins above the foot of its part.
       def lowest(part) = @evaluation.solids.foot(part) + 1e-6
 
+      def rings(faces) = faces.map { |face| face.map { |corner| short(corner) } }
       def short(point) = point.map { |value| value.round(2) }
 
       def size(solid)

@@ -81,6 +81,8 @@ interface StandingProps {
   onSelect: (pointer: string) => void;
 }
 
+/** What is dark behind a door or a window. */
+const OPEN = "#2a2f2c";
 /** More faces turned to the eye than anything with corners has. */
 const BENT = 14;
 
@@ -109,16 +111,19 @@ const Standing = memo(({ item, hair, lit, onSelect }: StandingProps) => {
       ) : (
         <>
           {bent && <path d={faces.map((face) => closed(face.ring)).join("")} fill={stroke} stroke={stroke} strokeWidth={2 * line} />}
-          {faces.map((face, i) => (
-            <path
-              // biome-ignore lint/suspicious/noArrayIndexKey: faces have no names
-              key={i}
-              d={closed(face.ring)}
-              fill={shaded(colour, face.shade)}
-              stroke={bent ? shaded(colour, face.shade) : stroke}
-              strokeWidth={bent ? 0.3 * hair : line}
-            />
-          ))}
+          {faces.map((face, i) => {
+            const fill = face.opening ? OPEN : shaded(colour, face.shade);
+            return (
+              <path
+                // biome-ignore lint/suspicious/noArrayIndexKey: faces have no names
+                key={i}
+                d={closed(face.ring)}
+                fill={fill}
+                stroke={bent || face.opening ? fill : stroke}
+                strokeWidth={bent || face.opening ? 0.3 * hair : line}
+              />
+            );
+          })}
         </>
       )}
     </g>

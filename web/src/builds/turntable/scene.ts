@@ -200,6 +200,7 @@ function standing(body: SolidBody, catalogue: Catalogue): THREE.Object3D {
   });
   const object = shaped(body, kind, material);
   object.name = body.pointer;
+  if (body.openings.length) object.add(flat(body.openings as Corner[][], OPEN));
   const joints = bond(body);
   if (joints) object.add(joints);
   return object;
@@ -211,12 +212,15 @@ function shaped(body: SolidBody, kind: Kind | undefined, material: THREE.Materia
   if (has(kind, "looked_through") && kind?.silhouette && body.line_mm)
     return fenced(body, body.line_mm as Point[], kind.silhouette, material);
   if (has(kind, "crowned") && body.crown) return leafy(body, material);
-  return faces(body, material);
+  return flat(body.faces as Corner[][], material);
 }
 
+/** What is dark behind doors and windows. */
+const OPEN = new THREE.MeshStandardMaterial({ color: "#2a2f2c", roughness: 1, side: THREE.DoubleSide });
+
 /** Flat faces. */
-function faces(body: SolidBody, material: THREE.Material): THREE.Mesh {
-  const positions = body.faces.flatMap((face) => triangles(face as Corner[]).flat());
+function flat(faces: Corner[][], material: THREE.Material): THREE.Mesh {
+  const positions = faces.flatMap((face) => triangles(face).flat());
   const geometry = new THREE.BufferGeometry();
   geometry.setAttribute("position", new THREE.Float32BufferAttribute(positions, 3));
   geometry.computeVertexNormals();
