@@ -51,6 +51,15 @@ RSpec.describe GreenPlinth::Screens::OrderRows do
     end
   end
 
+  it "hold numbered parts of one name that go through the same steps in one" do
+    posts = (1..4).map { |i| { id: "post-#{i}", name: "post #{i}", kind: "prop", outline: round(2, at: [i * 8, -20]), height_mm: 12 } }
+    other = { id: "post-9", name: "post 9", kind: "prop", outline: round(2, at: [-20, -20]), height_mm: 12,
+              courses: [course("acrylic_paint")] }
+    drawn = rows(plain_file(features: [*posts, other])).select { |row| row["name"].start_with?("post") }
+    expect(drawn.map { |row| row.values_at("name", "pointer", "others") })
+      .to contain_exactly(["post 1–4", "/features/0", %w[/features/1 /features/2 /features/3]], ["post 9", "/features/4", []])
+  end
+
   it "name the parts of further bodies with their body" do
     names = rows(JSON.parse(File.read("samples/charcoal-brook.json"))).map { |row| row["name"] }
     expect(names).to include("plinth", "plinth (water meadow)")

@@ -14,6 +14,7 @@ export type Drawing = Schemas["Drawing"];
 export type Section = Schemas["Section"];
 export type Stratum = Schemas["Stratum"];
 export type Step = Schemas["Step"];
+export type OrderRow = Schemas["OrderRow"];
 export type After = Schemas["After"];
 export type Schedule = Schemas["Schedule"];
 export type ScheduledStep = Schemas["ScheduledStep"];

@@ -16,16 +16,29 @@ module GreenPlinth
         @steps = evaluation.steps
       end
 
-      # @return [Array<Hash>] {pointer, name, steps: [{id, told}]}, the lowest first; a step that works on several parts stands in
-      #   the row of each; what has no part stands on the bench, with no pointer
+      # @return [Array<Hash>] {pointer, others, name, steps: [{id, told}]}, the lowest first; a step that works on several parts stands in
+      #   the row of each; what has no part stands on the bench, with no pointer. Numbered parts that go through the same steps share a
+      #   row: others are the pointers of all but the first
       def to_a
         rows = Hash.new { |all, part| all[part] = [] }
         @steps.each { |step| parts(step).each { |part| rows[part] << { "id" => step.id, "told" => told(step, part) } } }
-        rows.sort_by.with_index { |(part, _), index| [*rank(part), index] }
-          .map { |part, steps| { "pointer" => part, "name" => name(part), "steps" => steps } }
+        sorted = rows.sort_by.with_index { |(part, _), index| [*rank(part), index] }
+        sorted.group_by { |part, steps| [name(part).sub(NUMBER, ""), steps, (part unless name(part).match?(NUMBER))] }
+          .map { |(stem, steps, _), alike| row(stem, steps, alike.map(&:first)) }
       end
 
       private
+
+      # The number of one of several parts of one name.
+      NUMBER = / \d+\z/
+      private_constant :NUMBER
+
+      def row(stem, steps, parts)
+        numbers = parts.map { |part| name(part)[NUMBER].to_i }
+        told = numbers.each_cons(2).all? { |a, b| b == a + 1 } ? "#{numbers.first}–#{numbers.last}" : numbers.join(", ")
+        { "pointer" => parts.first, "others" => parts.drop(1), "steps" => steps,
+          "name" => parts.one? ? name(parts.first) : "#{stem} #{told}" }
+      end
 
       def parts(step)
         found = step.where.filter_map { |where| where[PART] }.uniq
@@ -60,7 +73,8 @@ match[:index].to_i]
 
         within = PART.match(part)[:within]
         title = within ? step.title.sub(" (#{called(within.delete_suffix("/with"))})", "") : step.title
-        name = /#{Regexp.union(*parts(step).map { |one| called(one) })}(?:, #{spots})?/
+        # The longest first: a lane may lie beside a lane to the village.
+        name = /#{Regexp.union(parts(step).map { |one| called(one) }.sort_by { |one| -one.size })}(?:, #{spots})?/
         without(title, /,?:?\s+(?<to>#{TO}\s+)?(?:the\s+)?#{name}(?:(?:,| and)\s+#{name})*(?=[\s,)]|\z)/i, called(part))
       end
 

@@ -7,6 +7,7 @@ import { memo, type ReactNode, type RefObject, useEffect, useMemo, useRef, useSt
 import type { Evaluation, Schedule } from "../../api/types";
 import { minutesOf, momentWords } from "../../common/words";
 import { trueTime } from "../order/drawn/clock";
+import { partsOf } from "../order/drawn/marks";
 import { OrderRows } from "../order/drawn/OrderRows";
 import { useSize } from "../plan/view";
 import { RehearsalBar } from "../rehearsal/RehearsalBar";
@@ -39,7 +40,7 @@ export const DryingChart = memo(function DryingChart({ evaluation, schedule, cho
   const upwards = useMemo(() => [...evaluation.rows].reverse(), [evaluation]);
   useLitInSight(
     scroller,
-    upwards.findIndex((row) => row.pointer !== null && pointer !== null && within(pointer, row.pointer)),
+    upwards.findIndex((row) => partsOf(row).some((part) => pointer !== null && within(pointer, part))),
   );
   const ready = { x: at(schedule.ready_at), left, right: size.width, text: `ready ${momentWords(schedule.ready_at)}` };
   return (

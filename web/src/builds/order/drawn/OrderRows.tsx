@@ -62,7 +62,7 @@ export function OrderRows({ evaluation, clock, width, left, rowHeight, letters, 
         </g>
         {rows.map((row, index) => (
           <g key={row.pointer ?? "bench"}>
-            {row.pointer !== null && selection.pointer !== null && within(selection.pointer, row.pointer) && (
+            {row.parts.some((part) => selection.pointer !== null && within(selection.pointer, part)) && (
               <rect x={0} y={row.y} width={left - 4} height={rowHeight} fill={tints.lit} />
             )}
             <line x1={0} x2={width} y1={row.y} y2={row.y} stroke={palette.divider} strokeWidth={index ? 0.6 : 0} />

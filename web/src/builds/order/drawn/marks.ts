@@ -1,4 +1,4 @@
-import type { Evaluation, ScheduledStep, Step } from "../../../api/types";
+import type { Evaluation, OrderRow, ScheduledStep, Step } from "../../../api/types";
 import { minutesOf } from "../../../common/words";
 import type { DrawnClock } from "./clock";
 
@@ -22,9 +22,14 @@ export interface Mark {
 
 export interface DrawnRow {
   pointer: string | null;
+  /** All parts that it is the row of. */
+  parts: string[];
   name: string;
   y: number;
 }
+
+/** The parts that a row is of: none for what is done at the bench. */
+export const partsOf = ({ pointer, others }: OrderRow): string[] => (pointer === null ? [] : [pointer, ...others]);
 
 /** The least that a mark of work is wide, px. */
 const LEAST = 5;
@@ -36,7 +41,7 @@ export function laidIn(evaluation: Evaluation, clock: DrawnClock, rowHeight: num
   const byId = new Map(steps.map((step) => [step.id, step]));
   const planned = new Map(schedule.steps.map((one) => [one.id, one]));
   const upwards = [...evaluation.rows].reverse();
-  const rows = upwards.map(({ pointer, name }, index) => ({ pointer, name, y: index * rowHeight }));
+  const rows = upwards.map((row, index) => ({ pointer: row.pointer, parts: partsOf(row), name: row.name, y: index * rowHeight }));
   const marks = upwards.flatMap((row, index) => {
     const drawn = row.steps.flatMap(({ id, told }): Mark[] => {
       const [step, when] = [byId.get(id), planned.get(id)];
