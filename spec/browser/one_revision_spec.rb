@@ -56,9 +56,7 @@ RSpec.describe "One gesture, one revision", type: :feature do
     @id = open_build(plain_file(zones: [zone(id: "moor", name: "moor")]))
     page.driver.resize(820, 1180)
     click_button "Fit"
-    find("[role=combobox]", text: "Draw…").click
-    find("[role=option]", text: "ground zone", exact_text: true).click
-    expect(page).to have_no_css(".MuiModal-root")
+    start_drawing "ground zone"
     [[-50, 30], [-50, -30], [0, -30]].each { |corner| tap(on_plan(*corner)) }
     click_button "Close it"
     eventually { stored["zones"].size == 2 }

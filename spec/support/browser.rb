@@ -60,9 +60,14 @@ module Browser
 
   # One of a list that drops down, or of one that is searched while it is typed.
   def choose(label, option, **more)
-    # On a busy machine the list is now and then drawn anew under the click, which is lost: whoever sees no list clicks again.
+    take(option) { drop_down(label, option, **more) }
+  end
+
+  # Of a list that the block opens. On a busy machine the list is now and then drawn anew under the click, which is lost: whoever sees
+  # no list clicks again.
+  def take(option)
     3.times do
-      drop_down(label, option, **more) unless page.has_css?("[role=listbox]", wait: 0)
+      yield unless page.has_css?("[role=listbox]", wait: 0)
       break if page.has_css?("[role=option]", exact_text: option, wait: 7)
     end
     find("[role=option]", exact_text: option, match: :first).click
@@ -77,14 +82,8 @@ module Browser
 
   # Begins to draw something on the plan, in the shape that it has or in another one.
   def start_drawing(what, shape = nil)
-    find("[role=combobox]", text: "Draw…").click
-    find("[role=option]", text: what, exact_text: true).click
-    expect(page).to have_no_css(".MuiModal-root")
-    return unless shape
-
-    find("[role=combobox]", text: "corner by corner").click
-    find("[role=option]", text: shape, exact_text: true).click
-    expect(page).to have_no_css(".MuiModal-root")
+    take(what) { find("[role=combobox]", text: "Draw…").click }
+    take(shape) { find("[role=combobox]", text: "corner by corner").click } if shape
   end
 
   # Whether an element goes by a label.
