@@ -73,6 +73,15 @@ const solid = {
       crown: false,
       unit_mm: null,
       faces: box(2, 8),
+      // A door in the face at the front.
+      openings: [
+        [
+          [2, -0.1, 2],
+          [4, -0.1, 2],
+          [4, -0.1, 5],
+          [2, -0.1, 5],
+        ],
+      ],
     },
   ],
   growth: [
@@ -93,7 +102,7 @@ describe("a scene kept as binary glTF", () => {
     const bytes = new Uint8Array(await (await asGltf(sceneOf(solid, catalogue))).arrayBuffer());
     const report = await validateBytes(bytes);
     expect(report.issues.messages.filter(({ severity }: { severity: number }) => severity < 2)).toEqual([]);
-    expect(report.info.drawCallCount).toBe(5);
+    expect(report.info.drawCallCount).toBe(6);
   });
 
   // The base is 60 mm broad, 40 deep and reaches from -10 to 8 mm: in the file x and y up are those in metres, and what is far away has the
