@@ -4,26 +4,19 @@ module GreenPlinth
   module Faces
     # The roof over a rectangle, in its frame: x across the front, y from the front to the back. Every plane of one roof has one pitch.
     class Roof
+      include Pitched
+
       # @param feature [Design::Feature]
       # @param wide [Float] mm, of the front
       # @param deep [Float] mm
       def initialize(feature, wide, deep)
-        @kind = feature.roof
-        @data = feature.data["roof"]
+        of(feature)
         @wide = wide
         @deep = deep
       end
 
-      def shape = @kind["shape"]
-
       # @return [Boolean] whether planes meet over the plan: over a rectangle always
       def fits? = true
-
-      # @return [Float] degrees
-      def pitch_deg = (@data["pitch_deg"] || @kind["pitch_deg"]).to_f
-
-      # @return [Float] mm that it reaches past the walls, level
-      def overhang_mm = (@data["overhang_mm"] || 0).to_f
 
       # @return [Boolean] whether its ridge runs from left to right: along the longer side, unless its maker turns it
       def ridge_across? = (@wide >= @deep) ^ (@data["ridge"] == "turned")
@@ -46,7 +39,6 @@ module GreenPlinth
 
       private
 
-      def tan = Math.tan(pitch_deg * Math::PI / 180)
       def span = ridge_across? ? @deep : @wide
       def gable_end?(index) = ridge_across? ? index.odd? : index.even?
 

@@ -5,24 +5,17 @@ module GreenPlinth
     # The roof over a plan with corners that is no rectangle, in the building's own frame: planes of one pitch that rise from every wall and
     # meet along the plan's straight skeleton. Gabled, the ends of its wings stand upright. Leaning, it is one plane, high at the back.
     class RoofOverCorners
+      include Pitched
+
       # Over more corners than these a roof is not folded of planes.
       MOST_CORNERS = 24
 
       # @param feature [Design::Feature]
       # @param corners [Array<Array(Float, Float)>] of its plan, mm, counter-clockwise
       def initialize(feature, corners)
-        @kind = feature.roof
-        @data = feature.data["roof"]
+        of(feature)
         @corners = corners
       end
-
-      def shape = @kind["shape"]
-
-      # @return [Float] degrees
-      def pitch_deg = (@data["pitch_deg"] || @kind["pitch_deg"]).to_f
-
-      # @return [Float] mm that it reaches past the walls, level
-      def overhang_mm = (@data["overhang_mm"] || 0).to_f
 
       # @return [Boolean] whether planes meet over the plan
       def fits? = @corners.size <= MOST_CORNERS && (leaning? || !slopes(@corners).nil?)
@@ -54,7 +47,6 @@ module GreenPlinth
       private
 
       def leaning? = shape == "lean_to"
-      def tan = Math.tan(pitch_deg * Math::PI / 180)
       def own = @own ||= slopes(@corners)
       def slopes(ring) = Plan::Skeleton.new(ring).faces
 

@@ -4,23 +4,17 @@ module GreenPlinth
   module Faces
     # The roof over a round plan, in the building's own frame: a cone, or one plane that leans, high at the back.
     class RoundRoof
+      include Pitched
+
       # @param feature [Design::Feature]
       # @param radius [Float] mm, of the wall
       def initialize(feature, radius)
-        @kind = feature.roof
-        @data = feature.data["roof"]
+        of(feature)
         @radius = radius
       end
 
-      def shape = @kind["shape"]
       def leaning? = shape == "lean_to"
       def fits? = true
-
-      # @return [Float] degrees
-      def pitch_deg = (@data["pitch_deg"] || @kind["pitch_deg"]).to_f
-
-      # @return [Float] mm that it reaches past the wall, level
-      def overhang_mm = (@data["overhang_mm"] || 0).to_f
 
       # @return [Float] mm from the eaves to the highest of it, over the wall
       def rise_mm = tan * @radius * (leaning? ? 2 : 1)
@@ -52,9 +46,7 @@ module GreenPlinth
 
       def reach = @radius + overhang_mm
       def ellipse(turn) = [reach * Math.cos(turn), reach / cos * Math.sin(turn)]
-      def radians = pitch_deg * Math::PI / 180
-      def tan = Math.tan(radians)
-      def cos = Math.cos(radians)
+      def cos = Math.cos(pitch_deg * Math::PI / 180)
     end
   end
 end
