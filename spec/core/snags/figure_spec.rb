@@ -130,13 +130,13 @@ RSpec.describe GreenPlinth::Snags::Figure do
   it "is where a flag streams beside where the wind takes it" do
     flag = man.merge("flag_deg" => 90)
     expect(figure("composition/flag_against_wind", wind: { "from_deg" => 180 }, subjects: [flag]))
-      .to eq("kind" => "bearings", "own_deg" => 90.0, "right_deg" => 0.0, "allowed_deg" => 45.0)
+      .to eq("kind" => "bearings", "own_deg" => 90.0, "right_deg" => 0.0, "aside_deg" => 90.0, "allowed_deg" => 45.0)
     sea = { "id" => "sea", "medium" => "acrylic_water", "level_mm" => 3,
             "waves" => { "height_mm" => 2, "length_mm" => 60, "from_deg" => 300 },
             "outline" => { "kind" => "rectangle", "width_mm" => 60, "depth_mm" => 40 } }
     # From 300° towards 120°; the wind from 180° towards 0°.
     expect(figure("composition/waves_against_wind", wind: { "from_deg" => 180 }, waters: [sea]))
-      .to include("own_deg" => 120.0, "right_deg" => 0.0)
+      .to include("own_deg" => 120.0, "right_deg" => 0.0, "aside_deg" => 120.0)
   end
 
   it "is none where words do" do

@@ -60,7 +60,9 @@ module GreenPlinth
 
       # Where something streams or comes from, and where it should within so much to either side; degrees counter-clockwise from the right.
       def bearings(own, right, allowed)
-        { "kind" => "bearings", "own_deg" => own.to_f % 360, "right_deg" => right.to_f % 360, "allowed_deg" => allowed.to_f }
+        aside = ((own.to_f - right + 180) % 360) - 180
+        { "kind" => "bearings", "own_deg" => own.to_f % 360, "right_deg" => right.to_f % 360, "aside_deg" => aside.abs,
+          "allowed_deg" => allowed.to_f }
       end
 
       # A layer as thick as this, where so much is the most.
